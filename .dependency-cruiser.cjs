@@ -1,0 +1,80 @@
+/** The one-way house: app → features → {ui, words, timers, book, interchange, demo} → records → core. */
+const no = (name, from, to, extra = {}) => ({
+  name,
+  severity: 'error',
+  from: { path: from, ...extra },
+  to: { path: to },
+});
+
+/** The core's own order: a sub-domain may use only those before it. */
+const coreOrder = [
+  'units',
+  'statistics',
+  'buffers',
+  'conductivity',
+  'plausibility',
+  'stillness',
+  'lots',
+  'uncertainty',
+  'calibration',
+  'drift',
+  'verdict',
+  'readings',
+  'schedule',
+  'procedure',
+  'simulated-pen',
+];
+const coreRules = coreOrder.flatMap((name, at) =>
+  coreOrder.slice(at + 1).length === 0
+    ? []
+    : [
+        no(
+          `core-${name}-first`,
+          `^src/core/${name}/`,
+          `^src/core/(${coreOrder.slice(at + 1).join('|')})/`,
+        ),
+      ],
+);
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    no('app-is-routes-only', '^app/', '^(server|e2e|scripts|src/(core|records|demo))/'),
+    no('nothing-imports-app', '^(src|server)/', '^app/'),
+    no('core-stands-alone', '^src/core/', '^src/(?!core/)'),
+    no('core-without-packages', '^src/core/', '^node_modules/(?!(fast-check|@types)/)', {
+      pathNot: '\\.test\\.ts$',
+    }),
+    no('records-on-core-only', '^src/records/', '^src/(?!(records|core)/)'),
+    no('ui-knows-no-records', '^src/ui/', '^src/(records|book|features|demo|interchange|timers)/'),
+    no(
+      'words-below-features',
+      '^src/words/',
+      '^src/(records|book|features|demo|interchange|ui|timers)/',
+    ),
+    no('demo-makes-records', '^src/demo/', '^src/(ui|features|book|words|timers)/'),
+    no('features-use-client', '^src/features/', '^src/book/(?!(client|answers|react)/)'),
+    no('book-knows-no-screen', '^src/book/', '^src/(features|ui)/'),
+    no('server-apart', '^server/', '^src/(features|ui|book|records)/'),
+    {
+      name: 'core-by-index',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: '^src/core/$1/' },
+    },
+    {
+      name: 'core-by-index-from-outside',
+      severity: 'error',
+      from: { path: '^(app|src/(?!core/)|server|e2e|scripts)' },
+      to: { path: '^src/core/([^/]+)/(?!index\\.ts$)' },
+    },
+    ...coreRules,
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    exclude: { path: '^(dist|\\.cache|\\.expo|public)/' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs', '.web.ts'] },
+  },
+};

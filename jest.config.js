@@ -1,0 +1,24 @@
+const shared = {
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transformIgnorePatterns: [
+    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|idb|ulid|expo(nent)?|@expo(nent)?/.*|expo-.*|lucide-react-native|react-native-svg|date-fns)/)',
+  ],
+};
+
+/** Two projects: plain Node for all that has no screen, a simulated page for components. */
+module.exports = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'node',
+      preset: 'jest-expo/node',
+      testMatch: ['<rootDir>/{src,server,scripts}/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'web',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+    },
+  ],
+};

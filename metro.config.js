@@ -1,0 +1,17 @@
+const path = require('node:path');
+const { getDefaultConfig } = require('expo/metro-config');
+
+const config = getDefaultConfig(__dirname);
+const resolveDefault = config.resolver.resolveRequest;
+
+// zod ships every language; only English is used, and the rest would add 40 kB to each bundle.
+config.resolver.resolveRequest = (context, name, platform) => {
+  const resolve = resolveDefault ?? context.resolveRequest;
+  const fromZod = context.originModulePath.includes(`${path.sep}zod${path.sep}`);
+  if (fromZod && /locales\/index\.(c?js|mjs)$/.test(name)) {
+    return { type: 'sourceFile', filePath: path.resolve(__dirname, 'scripts/zod-locales.js') };
+  }
+  return resolve(context, name, platform);
+};
+
+module.exports = config;

@@ -1,0 +1,39 @@
+/**
+ * Finds a Chromium for the browser tests: an environment variable first, then a browser of the
+ * system, then (on Debian, as root) the distribution's own package.
+ */
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { delimiter, join } from 'node:path';
+
+const NAMES = ['chromium', 'chromium-browser', 'google-chrome', 'google-chrome-stable'];
+const FIXED = ['/Applications/Google Chrome.app/Contents/MacOS/Google Chrome'];
+
+function onPath() {
+  const folders = (process.env.PATH ?? '').split(delimiter);
+  const places = NAMES.flatMap((name) => folders.map((folder) => join(folder, name)));
+  return [...places, ...FIXED].find((place) => existsSync(place));
+}
+
+function installFromDebian() {
+  if (process.platform !== 'linux' || process.getuid?.() !== 0) return false;
+  if (!existsSync('/usr/bin/apt-get')) return false;
+  console.log('No Chromium found; installing the Debian package (a few minutes, once)…');
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const run = (...args) => spawnSync('apt-get', args, { env, stdio: 'ignore' }).status === 0;
+  return run('update') && run('install', '-y', '--no-install-recommends', 'chromium');
+}
+
+/** @returns {string} the path of a Chromium; throws one clear line when there is none */
+export function findChromium() {
+  const named = process.env.ZOLDER_CHROMIUM;
+  if (named) {
+    if (existsSync(named)) return named;
+    throw new Error(`ZOLDER_CHROMIUM names ${named}, which does not exist.`);
+  }
+  const found = onPath() ?? (installFromDebian() ? onPath() : undefined);
+  if (found) return found;
+  throw new Error(
+    'No Chromium found. Install Chromium or Chrome, or set ZOLDER_CHROMIUM to its path, then run npm test again.',
+  );
+}

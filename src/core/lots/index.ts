@@ -1,0 +1,2 @@
+export * from './constants';
+export * from './lotState';

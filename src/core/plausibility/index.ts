@@ -1,0 +1,4 @@
+export * from './checkEcEntry';
+export * from './checkPhEntry';
+export * from './checkTempEntry';
+export { SOLUTION_RANGE_C } from './constants';

@@ -1,0 +1,49 @@
+/** Which dip a value was read in. */
+export type DipPhase = 'asFound' | 'asLeft' | 'confirm';
+
+/** What happened at the Bench, in order. The whole state of a sitting follows from these. */
+export type BenchEvent =
+  | {
+      readonly type: 'read';
+      readonly phase: DipPhase;
+      readonly cupId: string;
+      /** As displayed, in the unit of the pen. */
+      readonly shown: number;
+      readonly atMs: number;
+      /** How long it took to stand still, s, where it was timed. */
+      readonly settleS?: number | undefined;
+    }
+  | { readonly type: 'repeat'; readonly phase: DipPhase; readonly cupId: string }
+  | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: string }
+  | { readonly type: 'adjust' }
+  | { readonly type: 'leave' };
+
+/** The valid reading of one dip: the last one not called back by a repeat. */
+export interface DipReading {
+  readonly shown: number;
+  readonly atMs: number;
+  readonly settleS?: number | undefined;
+  /** 1 for the first try. */
+  readonly attempt: number;
+  readonly accepted: boolean;
+}
+
+/** The valid reading of a dip, or how many tries were called back. */
+export function dipReading(
+  events: readonly BenchEvent[],
+  phase: DipPhase,
+  cupId: string,
+): { readonly reading?: DipReading; readonly tries: number } {
+  let reading: DipReading | undefined;
+  let tries = 0;
+  for (const event of events) {
+    if (!('cupId' in event) || event.cupId !== cupId || event.phase !== phase) continue;
+    if (event.type === 'read') {
+      tries += 1;
+      const { shown, atMs, settleS } = event;
+      reading = { shown, atMs, settleS, attempt: tries, accepted: false };
+    } else if (event.type === 'repeat') reading = undefined;
+    else if (reading) reading = { ...reading, accepted: true };
+  }
+  return reading ? { reading, tries } : { tries };
+}

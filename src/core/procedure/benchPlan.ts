@@ -1,0 +1,68 @@
+import type { BufferReference } from '../buffers';
+import { bufferPhAt } from '../buffers';
+import type { EcCompensation, EcStandard } from '../conductivity';
+import { expectedStandardEc } from '../conductivity';
+import type { OutOfRange, Result } from '../result';
+import { displayFromEcMsPerCm, type EcScale } from '../units';
+
+/** One cup of a sitting: which liquid of which lot, and how sure its value is. */
+export type Cup =
+  | {
+      readonly id: string;
+      readonly quantity: 'ph';
+      readonly buffer: BufferReference;
+      readonly tolerancePh: number;
+      readonly lotId?: string | undefined;
+    }
+  | {
+      readonly id: string;
+      readonly quantity: 'ec';
+      readonly standard: EcStandard;
+      readonly toleranceRel: number;
+      readonly lotId?: string | undefined;
+    };
+
+/** The procedure as it stood when the sitting began; kept with the session. */
+export interface BenchPlan {
+  readonly quantity: 'ph' | 'ec';
+  readonly cups: readonly Cup[];
+  /** Temperature of the cups, °C. */
+  readonly tempC: number;
+  /** One digit of the display, in its unit. */
+  readonly resolution: number;
+  /** How far off as found still needs no adjustment: pH, or relative for EC. */
+  readonly asFoundTolerance: number;
+  /** How far off an adjusted point may be left: pH, or relative for EC. */
+  readonly asLeftTolerance: number;
+  readonly adjustable: boolean;
+  readonly storesNominal: boolean;
+  /** EC only: the pen's scale and compensation. */
+  readonly scale?: EcScale | undefined;
+  readonly compensation?: EcCompensation | null | undefined;
+}
+
+/** What the display should show in a cup at the plan's temperature. */
+export interface CupTarget {
+  /** In the unit of the display. */
+  readonly target: number;
+  /** The liquid's true value at that temperature: pH, or the display's unit for EC. */
+  readonly truth: number;
+}
+
+/**
+ * The target at a cup. A pen that stores the printed value whatever the temperature is aimed at that
+ * value: the difference to the truth is a known error, kept with the session and corrected for,
+ * never chased. Refuses a temperature off the table.
+ */
+export function cupTarget(plan: BenchPlan, cup: Cup): Result<CupTarget, OutOfRange> {
+  if (cup.quantity === 'ph') {
+    const truth = bufferPhAt(cup.buffer, plan.tempC);
+    if (!truth.ok) return truth;
+    const target = plan.storesNominal ? cup.buffer.nominalPh : truth.value;
+    return { ok: true, value: { target, truth: truth.value } };
+  }
+  const expected = expectedStandardEc(cup.standard, plan.tempC, plan.compensation ?? null);
+  if (!expected.ok) return expected;
+  const shown = displayFromEcMsPerCm(expected.value, plan.scale ?? 'mS/cm');
+  return { ok: true, value: { target: shown, truth: shown } };
+}

@@ -1,0 +1,5 @@
+export * from './benchEvents';
+export * from './benchPlan';
+export * from './checkOfSitting';
+export * from './judgeDip';
+export * from './nextBenchStep';

@@ -1,0 +1,162 @@
+import {
+  cupTarget,
+  ecCheckOf,
+  judgeDip,
+  nextBenchStep,
+  phCheckOf,
+  type BenchEvent,
+  type BenchPlan,
+  type Cup,
+  type DipPhase,
+} from './index';
+
+const seven: Cup = {
+  id: '7',
+  quantity: 'ph',
+  buffer: { kind: 'technical-7.00', nominalPh: 7 },
+  tolerancePh: 0.02,
+};
+const four: Cup = {
+  id: '4',
+  quantity: 'ph',
+  buffer: { kind: 'phthalate-4.01', nominalPh: 4.01 },
+  tolerancePh: 0.02,
+};
+const plan: BenchPlan = {
+  quantity: 'ph',
+  cups: [seven, four],
+  tempC: 20,
+  resolution: 0.01,
+  asFoundTolerance: 0.05,
+  asLeftTolerance: 0.03,
+  adjustable: true,
+  storesNominal: false,
+};
+const read = (phase: DipPhase, cupId: string, shown: number): BenchEvent => ({
+  type: 'read',
+  phase,
+  cupId,
+  shown,
+  atMs: 0,
+});
+const found = (in7: number, in4: number) => [read('asFound', '7', in7), read('asFound', '4', in4)];
+
+describe('the order of a two-point sitting', () => {
+  test('as found in the 7, then the 4; both good: nothing to adjust', () => {
+    expect(nextBenchStep(plan, [])).toMatchObject({
+      kind: 'dip',
+      phase: 'asFound',
+      cup: { id: '7' },
+    });
+    expect(nextBenchStep(plan, [read('asFound', '7', 7.04)])).toMatchObject({ cup: { id: '4' } });
+    expect(nextBenchStep(plan, found(7.04, 4.02))).toEqual({ kind: 'asFoundGood' });
+    const done = [...found(7.04, 4.02), { type: 'leave' } as const];
+    expect(nextBenchStep(plan, done)).toEqual({ kind: 'finish', outcome: 'inTolerance' });
+  });
+
+  test('out of tolerance: adjust 7, adjust 4, confirm in the 7, done in five dips', () => {
+    const events: BenchEvent[] = found(7.15, 4.2);
+    expect(nextBenchStep(plan, events)).toEqual({ kind: 'asFoundOut' });
+    events.push({ type: 'adjust' });
+    expect(nextBenchStep(plan, events)).toMatchObject({ phase: 'asLeft', cup: { id: '7' } });
+    events.push(read('asLeft', '7', 7.02));
+    expect(nextBenchStep(plan, events)).toMatchObject({ phase: 'asLeft', cup: { id: '4' } });
+    events.push(read('asLeft', '4', 4.01));
+    expect(nextBenchStep(plan, events)).toMatchObject({ phase: 'confirm', cup: { id: '7' } });
+    events.push(read('confirm', '7', 7.03));
+    expect(nextBenchStep(plan, events)).toEqual({ kind: 'finish', outcome: 'adjusted' });
+  });
+
+  test('a missed point can be repeated or accepted; a repeat counts its tries', () => {
+    const events: BenchEvent[] = [
+      ...found(7.15, 4.2),
+      { type: 'adjust' },
+      read('asLeft', '7', 7.1),
+    ];
+    expect(nextBenchStep(plan, events)).toMatchObject({ kind: 'missed', attempt: 1 });
+    const again: BenchEvent[] = [...events, { type: 'repeat', phase: 'asLeft', cupId: '7' }];
+    expect(nextBenchStep(plan, again)).toMatchObject({ kind: 'dip', phase: 'asLeft', attempt: 2 });
+    const accepted: BenchEvent[] = [...events, { type: 'accept', phase: 'asLeft', cupId: '7' }];
+    accepted.push(read('asLeft', '4', 4), read('confirm', '7', 7.02));
+    expect(nextBenchStep(plan, accepted)).toEqual({ kind: 'finish', outcome: 'adjustedWithMiss' });
+  });
+
+  test('an as-found value typed wrongly is called back before anything is decided', () => {
+    const events: BenchEvent[] = [
+      ...found(9.15, 4.01),
+      { type: 'repeat', phase: 'asFound', cupId: '7' },
+    ];
+    expect(nextBenchStep(plan, events)).toMatchObject({
+      kind: 'dip',
+      phase: 'asFound',
+      attempt: 2,
+    });
+    expect(nextBenchStep(plan, [...events, read('asFound', '7', 7.01)])).toEqual({
+      kind: 'asFoundGood',
+    });
+  });
+
+  test('left as it is although out: said so; a verify-only probe ends there', () => {
+    const out: BenchEvent[] = [...found(7.3, 4.3), { type: 'leave' }];
+    expect(nextBenchStep(plan, out)).toEqual({ kind: 'finish', outcome: 'leftOut' });
+    const verify = { ...plan, adjustable: false };
+    expect(nextBenchStep(verify, found(7.3, 4.3))).toEqual({ kind: 'finish', outcome: 'leftOut' });
+  });
+});
+
+describe('targets at the cup', () => {
+  const target = (at: BenchPlan, cup: Cup) => {
+    const result = cupTarget(at, cup);
+    return result.ok ? result.value.target : NaN;
+  };
+
+  test('the buffer at its temperature, not the number printed large', () => {
+    expect(target({ ...plan, tempC: 15 }, seven)).toBeCloseTo(7.04, 9);
+    expect(cupTarget({ ...plan, tempC: 55 }, seven).ok).toBe(false);
+  });
+
+  test('a pen that stores the nominal is aimed at it and not failed for it', () => {
+    const nominal = { ...plan, storesNominal: true, tempC: 12 };
+    const borax: Cup = { ...seven, id: '9', buffer: { kind: 'borax-9.18', nominalPh: 9.18 } };
+    expect(target(nominal, borax)).toBe(9.18);
+    expect(judgeDip(nominal, borax, 'asLeft', 9.18).within).toBe(true);
+  });
+
+  test('an EC cup in the scale of the pen, with its own α', () => {
+    const ec: BenchPlan = {
+      ...plan,
+      quantity: 'ec',
+      cups: [{ id: 'ec', quantity: 'ec', standard: { nominalMsPerCm: 1.413 }, toleranceRel: 0.01 }],
+      tempC: 15,
+      resolution: 1,
+      asFoundTolerance: 0.03,
+      scale: 'µS/cm',
+      compensation: { alphaPerC: 0.02, referenceC: 25 },
+    };
+    expect(target(ec, ec.cups[0]!)).toBeCloseTo(1433.75, 2);
+    expect(judgeDip(ec, ec.cups[0]!, 'asFound', 1413).within).toBe(true);
+    const check = ecCheckOf(ec, [read('asFound', 'ec', 1376.4)]);
+    expect(check?.found?.gain).toBeCloseTo(0.96, 4);
+    expect(check?.left).toEqual(check?.found);
+  });
+});
+
+describe('what a sitting says of the pen', () => {
+  test('as found 7.11 and 4.15 at 20 °C; as left uses the confirming dip', () => {
+    const events: BenchEvent[] = [
+      ...found(7.11, 4.15),
+      { type: 'adjust' },
+      read('asLeft', '7', 7.02),
+      read('asLeft', '4', 4.0),
+      read('confirm', '7', 7.03),
+    ];
+    const check = phCheckOf(plan, events);
+    // (7.11 − 4.15)/(7.02 − 4.002) = 0.980782; left (7.03 − 4.00)/(3.018) = 1.003976.
+    expect(check?.found?.map.gain).toBeCloseTo(0.980782, 5);
+    expect(check?.left.map.gain).toBeCloseTo(1.003976, 5);
+  });
+
+  test('nothing read says nothing', () => {
+    expect(phCheckOf(plan, [])).toBeUndefined();
+  });
+});

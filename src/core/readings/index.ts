@@ -1,0 +1,2 @@
+export * from './assessEc';
+export * from './assessPh';

@@ -1,0 +1,4 @@
+export * from './normalCdf';
+export * from './robust';
+export * from './rootSumSquare';
+export * from './seededRandom';

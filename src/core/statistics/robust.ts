@@ -1,0 +1,16 @@
+import { median, medianAbsoluteDeviation } from 'simple-statistics';
+
+/** Turns a median absolute deviation into a standard deviation for normal data. 1/Φ⁻¹(3/4). */
+export const MAD_TO_SIGMA = 1.4826;
+
+/** The middle value of at least one finite number. Throws `RangeError` when there is none. */
+export function medianOf(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('medianOf needs at least one value');
+  return median([...values]);
+}
+
+/** A standard deviation that one wild value cannot bend: 1.4826 · MAD. At least one value. */
+export function robustSigma(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('robustSigma needs at least one value');
+  return MAD_TO_SIGMA * medianAbsoluteDeviation([...values]);
+}

@@ -1,0 +1,4 @@
+/** √(Σ x²): how independent standard uncertainties combine (JCGM 100:2008, 5.1.2). */
+export function rootSumSquare(parts: readonly number[]): number {
+  return Math.hypot(...parts);
+}

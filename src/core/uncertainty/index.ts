@@ -1,0 +1,4 @@
+export * from './budget';
+export * from './constants';
+export * from './rectangular';
+export * from './roundWithU';

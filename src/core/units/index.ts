@@ -1,0 +1,3 @@
+export * from './ecScale';
+export * from './temperature';
+export * from './volume';

@@ -1,0 +1,17 @@
+import { requireFinite } from '../result';
+import { KELVIN_AT_0_C } from './constants';
+
+/** °C for a temperature in °F. Source: definition, °F = 1.8·°C + 32. */
+export function celsiusFromFahrenheit(tempF: number): number {
+  return (requireFinite('tempF', tempF) - 32) / 1.8;
+}
+
+/** °F for a temperature in °C. Source: definition, °F = 1.8·°C + 32. */
+export function fahrenheitFromCelsius(tempC: number): number {
+  return 1.8 * requireFinite('tempC', tempC) + 32;
+}
+
+/** Absolute temperature in K for °C. */
+export function kelvinFromCelsius(tempC: number): number {
+  return requireFinite('tempC', tempC) + KELVIN_AT_0_C;
+}

@@ -1,0 +1,64 @@
+import { requireFinite } from '../result';
+import { normalCdf } from '../statistics';
+import { COVERAGE_FACTOR } from '../uncertainty';
+
+/** A target band; both ends in the unit of the value. */
+export interface Band {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What a reading says about its band. */
+export type Verdict =
+  'low' | 'probablyLow' | 'probablyIn' | 'in' | 'probablyHigh' | 'high' | 'cantTell' | 'tooPure';
+
+/** A verdict with the probabilities behind it; they sum to 1. */
+export interface Judgement {
+  readonly verdict: Verdict;
+  readonly pLow: number;
+  readonly pIn: number;
+  readonly pHigh: number;
+}
+
+/** A firm verdict needs this probability. */
+export const FIRM_PROBABILITY = 0.95;
+
+/** A probable verdict needs more than this. */
+export const LIKELY_PROBABILITY = 0.5;
+
+/** Below this the liquid has too few ions for its pH to be judged or to matter, mS/cm. */
+export const TOO_PURE_BELOW_MS_PER_CM = 0.1;
+
+interface Rules {
+  /** False for a pen never checked: no firm verdict. */
+  readonly firm?: boolean;
+}
+
+/**
+ * Judges a corrected value with standard uncertainty `stdU` (> 0) against a band (low < high).
+ * Low/high first: a pen of ±0.4 still knows that 4.0 is low; then can't tell, when U exceeds half
+ * the band's width or nothing is likelier than not; then in, probably in, probably low or high.
+ */
+export function judgeReading(
+  value: number,
+  stdU: number,
+  band: Band,
+  rules: Rules = {},
+): Judgement {
+  if (!(requireFinite('stdU', stdU) > 0)) throw new RangeError('stdU must be positive');
+  if (!(band.low < band.high)) throw new RangeError('a band needs low < high');
+  const pLow = normalCdf((band.low - requireFinite('value', value)) / stdU);
+  const pHigh = normalCdf((value - band.high) / stdU);
+  const pIn = Math.max(0, 1 - pLow - pHigh);
+  const { firm = true } = rules;
+  const verdict = (): Verdict => {
+    if (pLow >= FIRM_PROBABILITY) return firm ? 'low' : 'probablyLow';
+    if (pHigh >= FIRM_PROBABILITY) return firm ? 'high' : 'probablyHigh';
+    if (COVERAGE_FACTOR * stdU > (band.high - band.low) / 2) return 'cantTell';
+    if (pIn >= FIRM_PROBABILITY) return firm ? 'in' : 'probablyIn';
+    if (pIn > LIKELY_PROBABILITY) return 'probablyIn';
+    if (pLow > LIKELY_PROBABILITY) return 'probablyLow';
+    return pHigh > LIKELY_PROBABILITY ? 'probablyHigh' : 'cantTell';
+  };
+  return { verdict: verdict(), pLow, pIn, pHigh };
+}
