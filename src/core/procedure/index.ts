@@ -3,3 +3,4 @@ export * from './benchPlan';
 export * from './checkOfSitting';
 export * from './judgeDip';
 export * from './nextBenchStep';
+export * from './makePlan';

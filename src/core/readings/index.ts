@@ -1,2 +1,3 @@
 export * from './assessEc';
 export * from './assessPh';
+export * from './judgeTank';

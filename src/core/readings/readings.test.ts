@@ -1,6 +1,6 @@
 import { EXACT_PH_MAP, fitPhAnchor, shownPhFor, type PhMap } from '../calibration';
 import type { EcPenState, PhPenState } from '../drift';
-import { assessEc, assessPh } from './index';
+import { assessEc, assessPh, judgeTank } from './index';
 
 const phPen = { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true };
 const ecPen = {
@@ -109,5 +109,21 @@ describe('an EC reading', () => {
     };
     expect(at(10)).toBeGreaterThan(at(18));
     expect(at(18)).toBeGreaterThan(at(25));
+  });
+});
+
+describe('judging a tank', () => {
+  const band = { low: 5.5, high: 6.5 };
+  const assessed = assessPh({ shownPh: 6, pen: phPen, state: checked(EXACT_PH_MAP) });
+
+  test('in band with a checked pen; only probably with one never checked', () => {
+    expect(judgeTank(assessed, band).verdict).toBe('in');
+    const raw = assessPh({ shownPh: 6, pen: phPen, state: { basis: 'unverified' } });
+    expect(judgeTank(raw, band).verdict).toBe('probablyIn');
+  });
+
+  test('rain water is too pure to judge', () => {
+    expect(judgeTank(assessed, band, 0.05).verdict).toBe('tooPure');
+    expect(judgeTank(assessed, band, 0.1).verdict).toBe('in');
   });
 });

@@ -1,1 +1,2 @@
 export * from './checkDue';
+export * from './penWord';

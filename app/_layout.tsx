@@ -1,0 +1,1 @@
+export { RootLayout as default, RootErrorBoundary as ErrorBoundary } from '@/features/frame';

@@ -1,0 +1,62 @@
+import type {
+  BenchAnswer,
+  LedgerAnswer,
+  PenAnswer,
+  PenDetailAnswer,
+  ReadAnswer,
+  RoundAnswer,
+  SettingsAnswer,
+  LotAnswer,
+  TankAnswer,
+  TankDetailAnswer,
+} from './answers';
+import type { Change, Kind } from '@/records';
+import type { DeviceSettings } from './device';
+
+/** Which book is open: the grower's own, or the made-up glasshouse. */
+export type BookName = 'own' | 'demo';
+
+/** What the page learns when the book is open. */
+export interface Opened {
+  readonly book: BookName;
+  readonly device: DeviceSettings;
+  /** Entries in storage that could not be understood; kept, never rewritten. */
+  readonly damaged: number;
+}
+
+/** The moment and place an act happens: the worker has no clock of its own. */
+export interface Moment {
+  readonly nowMs: number;
+  readonly zone: string;
+}
+
+/** What an append answers: the records it wrote to, in the order of the changes. */
+export interface Appended {
+  readonly recordIds: readonly string[];
+}
+
+/** Told when the book changed, here or in another tab. */
+export type OnChange = (kinds: readonly Kind[]) => void;
+
+/** The book worker, as the page sees it. */
+export interface BookApi {
+  open(start: BookName, moment: Moment, onChange: OnChange): Promise<Opened>;
+  /** Writes changes as one act; resolves when they are committed to storage. */
+  append(changes: readonly Change[], moment: Moment): Promise<Appended>;
+  setDevice(patch: Partial<DeviceSettings>): Promise<DeviceSettings>;
+  /** Chooses the book that opens next; the page then loads itself anew. */
+  chooseBook(book: BookName): Promise<void>;
+  /** Looks for what another tab wrote while this one slept. */
+  catchUp(): Promise<void>;
+
+  round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
+  tanks(): Promise<readonly TankAnswer[]>;
+  tank(id: string): Promise<TankDetailAnswer | null>;
+  read(nowMs: number): Promise<ReadAnswer>;
+  pens(nowMs: number): Promise<readonly PenAnswer[]>;
+  pen(id: string, nowMs: number): Promise<PenDetailAnswer | null>;
+  bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
+  shelf(nowMs: number): Promise<readonly LotAnswer[]>;
+  ledger(count: number): Promise<LedgerAnswer>;
+  settings(): Promise<SettingsAnswer>;
+}

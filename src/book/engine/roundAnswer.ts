@@ -1,0 +1,33 @@
+import type { RoundAnswer, RoundStop } from '@/book/answers';
+import type { BookState } from './bookState';
+import { shelfAnswer } from './otherAnswers';
+import { pensAnswer } from './penAnswers';
+import { tanksAnswer } from './tankAnswers';
+
+/**
+ * Today's round: pens that need a check (or had one today), every tank in its order, lots past their
+ * date. `dayStartMs` is the local midnight of the phone that asks.
+ */
+export function roundAnswer(
+  book: BookState,
+  { nowMs, dayStartMs }: { nowMs: number; dayStartMs: number },
+): RoundAnswer {
+  const pens = pensAnswer(book, nowMs);
+  const tanks = tanksAnswer(book);
+  const penStops = pens.flatMap((pen): RoundStop[] => {
+    if (pen.word !== 'ready') return [{ kind: 'pen', pen, done: false }];
+    const checkedToday = pen.sides.some((side) => (side.lastCheckMs ?? 0) >= dayStartMs);
+    return checkedToday ? [{ kind: 'pen', pen, done: true }] : [];
+  });
+  const tankStops = tanks.map((tank): RoundStop => {
+    const done = tank.latest !== undefined && tank.latest.atMs >= dayStartMs;
+    return { kind: 'tank', tank, done };
+  });
+  const lotStops = shelfAnswer(book, nowMs).flatMap((lot): RoundStop[] =>
+    lot.state.word === 'expired' || lot.state.word === 'tooOld'
+      ? [{ kind: 'lot', lot, done: false }]
+      : [],
+  );
+  const stops = [...penStops, ...tankStops, ...lotStops];
+  return { stops, tankCount: tanks.length, penCount: pens.length };
+}

@@ -1,0 +1,90 @@
+import { idSource, writeRevision, type Change, type Kind, type Revision } from '@/records';
+import type { RunLocked } from '@/records/storage/compact';
+import { BookStore } from '@/records/storage/bookStore';
+import type { StoragePort } from '@/records/storage/port';
+import type { Appended, Moment } from './bookApi';
+import { BookState } from './engine/bookState';
+
+/** Journal entries that are worth packing when the book is opened. */
+const COMPACT_FROM = 64;
+
+/** What one tab tells the others. */
+export interface TabChannel {
+  post(revisions: readonly Revision[]): void;
+  onMessage(listener: (revisions: readonly Revision[]) => void): void;
+}
+
+/** Where a book lives and who else has it open. */
+export interface BookSurroundings {
+  readonly port: StoragePort;
+  readonly channel: TabChannel;
+  readonly runLocked: RunLocked;
+  readonly deviceId: string;
+  /** Initials of who writes, asked at each act. */
+  readonly initials: () => string;
+  readonly onChange: (kinds: readonly Kind[]) => void;
+}
+
+/** An open book: state in memory, journal in storage, other tabs told of every act. */
+export class OpenBook {
+  readonly state = new BookState();
+  damaged = 0;
+  private readonly makeId = idSource();
+  private readonly store: BookStore;
+
+  private constructor(private readonly around: BookSurroundings) {
+    const session = this.makeId(Date.now());
+    this.store = new BookStore(around.port, session, around.runLocked);
+    around.channel.onMessage((revisions) => this.take(revisions));
+  }
+
+  /** Reads the book from storage and listens to the other tabs. */
+  static async open(around: BookSurroundings): Promise<OpenBook> {
+    const book = new OpenBook(around);
+    const length = await book.reload();
+    if (length >= COMPACT_FROM) await book.store.compact();
+    return book;
+  }
+
+  private async reload(): Promise<number> {
+    const loaded = await this.store.load();
+    this.damaged = loaded.damaged;
+    this.take(loaded.revisions);
+    return loaded.journalLength;
+  }
+
+  private take(revisions: readonly Revision[]): void {
+    const kinds = this.state.apply(revisions);
+    if (kinds.size > 0) this.around.onChange([...kinds]);
+  }
+
+  /** Writes changes as one act: committed to storage first, then shown here, then told to others. */
+  async append(changes: readonly Change[], { nowMs, zone }: Moment): Promise<Appended> {
+    const writer = {
+      makeId: this.makeId,
+      nowMs,
+      zone,
+      by: this.around.initials(),
+      device: this.around.deviceId,
+    };
+    const revisions = changes.map((change) => {
+      const parents =
+        change.parents ?? (change.recordId ? this.state.headIds(change.recordId) : []);
+      return writeRevision({ ...change, parents }, writer);
+    });
+    await this.appendRevisions(revisions);
+    return { recordIds: revisions.map((revision) => revision.recordId) };
+  }
+
+  /** Writes revisions made elsewhere (the demo, an import) as one act. */
+  async appendRevisions(revisions: readonly Revision[]): Promise<void> {
+    await this.store.append(revisions);
+    this.take(revisions);
+    this.around.channel.post(revisions);
+  }
+
+  /** Takes in what another tab wrote while this one slept. */
+  async catchUp(): Promise<void> {
+    if (await this.store.isBehind()) await this.reload();
+  }
+}

@@ -1,0 +1,2 @@
+export * from './BookProvider';
+export * from './hooks';

@@ -1,0 +1,17 @@
+import { penWord, worstWord } from './index';
+
+const facts = { checked: true, leftOut: false, driftExpandedU: 0.02, tolerance: 0.05, nowMs: 10 };
+
+test('never checked, out and not adjusted, drifted too far, due, ready', () => {
+  expect(penWord({ ...facts, checked: false })).toBe('unverified');
+  expect(penWord({ ...facts, leftOut: true })).toBe('cantBeTrusted');
+  expect(penWord({ ...facts, driftExpandedU: 0.21 })).toBe('cantBeTrusted');
+  expect(penWord({ ...facts, dueAtMs: 10 })).toBe('checkDue');
+  expect(penWord({ ...facts, dueAtMs: 11 })).toBe('ready');
+});
+
+test('a pen is as good as its worst side', () => {
+  expect(worstWord(['ready', 'checkDue'])).toBe('checkDue');
+  expect(worstWord(['ready', 'cantBeTrusted', 'unverified'])).toBe('cantBeTrusted');
+  expect(worstWord([])).toBe('ready');
+});

@@ -1,0 +1,77 @@
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import type { Pen } from '@/records';
+
+/** How a made-up pen drifts, and how often it is looked after. */
+export interface DemoPen {
+  readonly pen: Pen;
+  /** Mean drift and its daily scatter. */
+  readonly offsetPerDayPh: number;
+  readonly offsetScatterPh: number;
+  readonly gainPerDay: number;
+  readonly ecGainPerDay: number;
+  /** Days between checks; the newest check was this many days ago. */
+  readonly everyDays: number;
+  readonly newestDaysAgo: number;
+}
+
+function make(profileId: string, code: string, name: string): Pen {
+  const profile = GENERIC_PROFILES.find(({ id }) => id === profileId);
+  if (!profile) throw new RangeError(`no profile ${profileId}`);
+  return penFromProfile(profile, code, name);
+}
+
+/** The five pens of the glasshouse. P4 is old and moves; P3's face gets greasy. */
+export const DEMO_PENS: readonly DemoPen[] = [
+  {
+    pen: make('combination', 'P1', 'Combination'),
+    offsetPerDayPh: 0.002,
+    offsetScatterPh: 0.004,
+    gainPerDay: -0.0002,
+    ecGainPerDay: 0.0003,
+    everyDays: 7,
+    newestDaysAgo: 0,
+  },
+  {
+    pen: make('ph-sachets', 'P2', 'Three-sachet pocket pen'),
+    offsetPerDayPh: -0.002,
+    offsetScatterPh: 0.006,
+    gainPerDay: -0.0003,
+    ecGainPerDay: 0,
+    everyDays: 7,
+    newestDaysAgo: 9,
+  },
+  {
+    pen: make('ec-one-point', 'P3', 'EC, one point'),
+    offsetPerDayPh: 0,
+    offsetScatterPh: 0,
+    gainPerDay: 0,
+    ecGainPerDay: -0.0009,
+    everyDays: 14,
+    newestDaysAgo: 4,
+  },
+  {
+    pen: {
+      ...make('ph-screw', 'P4', 'Trim screw, 0.1'),
+      tolerancePolicy: 'relaxed',
+      checkPolicy: 'weekly',
+    },
+    offsetPerDayPh: 0.02,
+    offsetScatterPh: 0.012,
+    gainPerDay: 0,
+    ecGainPerDay: 0,
+    everyDays: 21,
+    newestDaysAgo: 19,
+  },
+  {
+    pen: {
+      ...make('ec-verify-ph-spear', 'P5', 'Verify-only EC, spear pH'),
+      checkPolicy: 'monthly',
+    },
+    offsetPerDayPh: 0.001,
+    offsetScatterPh: 0.004,
+    gainPerDay: -0.0001,
+    ecGainPerDay: -0.0001,
+    everyDays: 28,
+    newestDaysAgo: 12,
+  },
+];

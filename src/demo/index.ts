@@ -1,0 +1,1 @@
+export { makeDemo, DEMO_SEED } from './makeDemo';

@@ -1,0 +1,5 @@
+export * from './heads';
+export * from './ids';
+export * from './kinds';
+export * from './revision';
+export * from './write';

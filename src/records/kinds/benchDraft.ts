@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { finite, instant, recordRef } from './common';
+import { eventSchema, planSchema } from './session';
+
+/** A sitting at the Bench that is not finished; left and resumed at any moment. */
+export const benchDraftSchema = z.object({
+  penId: recordRef,
+  quantity: z.enum(['ph', 'ec']),
+  startedAt: instant,
+  /** Absent until temperature and cups are settled. */
+  plan: planSchema.optional(),
+  events: z.array(eventSchema),
+  afterCleaning: z.boolean().default(false),
+  /** What stands in the open field, typed but not yet taken. */
+  typed: z.string().max(40).default(''),
+  /** When the stillness timer of the current dip was started, epoch ms. */
+  stillSinceMs: finite.optional(),
+});
+
+export type BenchDraft = z.infer<typeof benchDraftSchema>;

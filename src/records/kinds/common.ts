@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+/** A finite number: NaN and infinities never enter the book. */
+export const finite = z.number().refine(Number.isFinite, 'must be finite');
+
+/** A number above zero. */
+export const positive = finite.refine((value) => value > 0, 'must be above zero');
+
+/** A UTC instant, e.g. 2026-03-01T07:30:00.000Z. */
+export const instant = z.iso.datetime();
+
+/** A short text a person typed. */
+export const shortText = z.string().trim().max(200);
+
+/** A note a person typed. */
+export const noteText = z.string().max(4000);
+
+/** The id of another record. */
+export const recordRef = z.string().min(1).max(64);
+
+/** One row of a label's table. */
+export const tableRow = z.object({ tempC: finite, value: finite });

@@ -1,0 +1,34 @@
+import type { z } from 'zod';
+import { benchDraftSchema } from './benchDraft';
+import { lotSchema } from './lot';
+import { penSchema } from './pen';
+import { personSchema } from './person';
+import { readingSchema } from './reading';
+import { sessionSchema } from './session';
+import { settingSchema } from './setting';
+import { tankSchema } from './tank';
+
+/** One schema per kind of record. To add a kind, add its file and a line here. */
+export const KIND_SCHEMAS = {
+  person: personSchema,
+  pen: penSchema,
+  lot: lotSchema,
+  tank: tankSchema,
+  reading: readingSchema,
+  session: sessionSchema,
+  benchDraft: benchDraftSchema,
+  setting: settingSchema,
+} as const;
+
+export type Kind = keyof typeof KIND_SCHEMAS;
+export type BodyOf<K extends Kind> = z.infer<(typeof KIND_SCHEMAS)[K]>;
+export const KINDS = Object.keys(KIND_SCHEMAS) as readonly Kind[];
+
+export * from './benchDraft';
+export * from './lot';
+export * from './pen';
+export * from './person';
+export * from './reading';
+export * from './session';
+export * from './setting';
+export * from './tank';

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { finite, noteText, positive, shortText } from './common';
+
+/** Which words an adjustment is told in; the whole procedure follows from the profile. */
+export const pressSchema = z.object({
+  /** How the pen is adjusted. */
+  by: z.enum(['button', 'screw', 'none']),
+  /** Whether the button is pressed before or after dipping. */
+  when: z.enum(['afterDip', 'beforeDip']).default('afterDip'),
+  holdSeconds: finite.min(0).max(30).default(3),
+  confirmPress: z.boolean().default(false),
+  /** Minutes until the pen switches itself off; null = never. */
+  autoOffMinutes: finite.min(0).nullable().default(null),
+});
+
+/** The pH side of a pen. */
+export const phSideSchema = z.object({
+  resolutionPh: z.union([z.literal(0.1), z.literal(0.01)]),
+  accuracyPh: positive.max(1),
+  hasAtc: z.boolean(),
+  family: z.enum(['technical', 'technical-7.01', 'sachet']),
+  /** Nominal values of the cups in the order they are dipped. */
+  cupsPh: z.array(finite.min(1).max(13)).min(1).max(3),
+  adjustable: z.boolean(),
+  storesNominal: z.boolean(),
+  press: pressSchema,
+});
+
+/** The EC side of a pen. */
+export const ecSideSchema = z.object({
+  scale: z.enum(['mS/cm', 'µS/cm', 'CF', 'ppm500', 'ppm640', 'ppm700']),
+  resolution: positive,
+  /** Maker's accuracy stated for the full scale, ± mS/cm. */
+  accuracyMsPerCm: positive,
+  compensation: z
+    .object({
+      alphaPerC: finite.min(0.01).max(0.04),
+      referenceC: z.union([z.literal(20), z.literal(25)]),
+    })
+    .nullable(),
+  standardMsPerCm: positive.max(50),
+  adjustable: z.boolean(),
+  press: pressSchema,
+});
+
+/** A handheld pen with the profile it follows. At least one side. */
+export const penSchema = z
+  .object({
+    code: shortText.min(1, 'A short code is needed, e.g. P1.').max(4),
+    name: shortText.min(1, 'A name is needed.'),
+    ph: phSideSchema.nullable(),
+    ec: ecSideSchema.nullable(),
+    checkPolicy: z
+      .enum(['everyUse', 'daily', 'weekly', 'monthly', 'quarterly', 'onlyWhenDoubted'])
+      .default('weekly'),
+    tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
+    note: noteText.default(''),
+  })
+  .refine((pen) => pen.ph !== null || pen.ec !== null, {
+    message: 'A pen measures pH, EC or both.',
+    path: ['ph'],
+  });
+
+export type Pen = z.infer<typeof penSchema>;
+export type PhSide = z.infer<typeof phSideSchema>;
+export type EcSide = z.infer<typeof ecSideSchema>;
+export type Press = z.infer<typeof pressSchema>;

@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { finite, instant, noteText, positive, recordRef, tableRow } from './common';
+import { ecSideSchema } from './pen';
+
+const bufferKind = z.enum([
+  'phthalate-4.01',
+  'phosphate-6.86',
+  'technical-7.00',
+  'borax-9.18',
+  'carbonate-10.01',
+]);
+
+/** One cup of a sitting, with the lot it came from. */
+export const cupSchema = z.discriminatedUnion('quantity', [
+  z.object({
+    id: z.string(),
+    quantity: z.literal('ph'),
+    buffer: z.object({
+      kind: bufferKind,
+      nominalPh: positive,
+      labelTable: z.array(tableRow).optional(),
+    }),
+    tolerancePh: positive,
+    lotId: recordRef.optional(),
+  }),
+  z.object({
+    id: z.string(),
+    quantity: z.literal('ec'),
+    standard: z.object({
+      nominalMsPerCm: positive,
+      labelTable: z.array(tableRow).optional(),
+      labelAlphaPerC: finite.optional(),
+    }),
+    toleranceRel: positive,
+    lotId: recordRef.optional(),
+  }),
+]);
+
+/** The procedure as it stood. */
+export const planSchema = z.object({
+  quantity: z.enum(['ph', 'ec']),
+  cups: z.array(cupSchema).min(1),
+  tempC: finite.min(0).max(50),
+  resolution: positive,
+  asFoundTolerance: positive,
+  asLeftTolerance: positive,
+  adjustable: z.boolean(),
+  storesNominal: z.boolean(),
+  scale: ecSideSchema.shape.scale.optional(),
+  compensation: ecSideSchema.shape.compensation.optional(),
+});
+
+const phase = z.enum(['asFound', 'asLeft', 'confirm']);
+
+/** What happened, in order; raw values as displayed. */
+export const eventSchema = z.discriminatedUnion('type', [
+  z.object({
+    type: z.literal('read'),
+    phase,
+    cupId: z.string(),
+    shown: finite,
+    atMs: finite,
+    settleS: finite.optional(),
+  }),
+  z.object({ type: z.literal('repeat'), phase, cupId: z.string() }),
+  z.object({ type: z.literal('accept'), phase, cupId: z.string() }),
+  z.object({ type: z.literal('adjust') }),
+  z.object({ type: z.literal('leave') }),
+]);
+
+/** A finished check or calibration of one side of a pen. */
+export const sessionSchema = z.object({
+  penId: recordRef,
+  plan: planSchema,
+  events: z.array(eventSchema),
+  startedAt: instant,
+  finishedAt: instant,
+  afterCleaning: z.boolean().default(false),
+  outcome: z.enum(['inTolerance', 'adjusted', 'adjustedWithMiss', 'leftOut']),
+  /** Lots that were past their date at the moment of use. */
+  pastDateLots: z.array(recordRef).default([]),
+  note: noteText.default(''),
+});
+
+export type Session = z.infer<typeof sessionSchema>;

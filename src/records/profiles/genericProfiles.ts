@@ -1,0 +1,107 @@
+import type { EcSide, Pen, PhSide, Press } from '../kinds';
+
+/** A starting point for a pen: every field can be changed when it is added. */
+export interface GenericProfile {
+  readonly id: string;
+  readonly title: string;
+  readonly hint: string;
+  readonly ph: PhSide | null;
+  readonly ec: EcSide | null;
+}
+
+const button: Press = {
+  by: 'button',
+  when: 'afterDip',
+  holdSeconds: 3,
+  confirmPress: false,
+  autoOffMinutes: 8,
+};
+const screw: Press = { ...button, by: 'screw', holdSeconds: 0, autoOffMinutes: null };
+const none: Press = { ...button, by: 'none', holdSeconds: 0 };
+
+const twoPointPh: PhSide = {
+  resolutionPh: 0.01,
+  accuracyPh: 0.1,
+  hasAtc: true,
+  family: 'technical',
+  cupsPh: [7, 4.01],
+  adjustable: true,
+  storesNominal: false,
+  press: button,
+};
+
+const onePointEc: EcSide = {
+  scale: 'mS/cm',
+  resolution: 0.01,
+  accuracyMsPerCm: 0.1,
+  compensation: { alphaPerC: 0.02, referenceC: 25 },
+  standardMsPerCm: 1.413,
+  adjustable: true,
+  press: button,
+};
+
+/** The usual combinations, by what they do and never by maker. */
+export const GENERIC_PROFILES: readonly GenericProfile[] = [
+  {
+    id: 'ph-auto-two-point',
+    title: 'pH, two points, finds its buffers',
+    hint: 'A button; 7 first, then 4.',
+    ph: twoPointPh,
+    ec: null,
+  },
+  {
+    id: 'combination',
+    title: 'pH and EC in one body',
+    hint: 'Two pH points, one EC point.',
+    ph: twoPointPh,
+    ec: onePointEc,
+  },
+  {
+    id: 'ph-sachets',
+    title: 'pocket pH, powder sachets',
+    hint: '6.86 first, then 4.00.',
+    ph: { ...twoPointPh, family: 'sachet', cupsPh: [6.86, 4] },
+    ec: null,
+  },
+  {
+    id: 'ph-screw',
+    title: 'pH with a trim screw',
+    hint: 'One point, reads to 0.1.',
+    ph: {
+      ...twoPointPh,
+      resolutionPh: 0.1,
+      accuracyPh: 0.2,
+      hasAtc: false,
+      cupsPh: [7],
+      press: screw,
+    },
+    ec: null,
+  },
+  {
+    id: 'ec-one-point',
+    title: 'EC, one point',
+    hint: 'Adjusted in one standard.',
+    ph: null,
+    ec: onePointEc,
+  },
+  {
+    id: 'ec-verify-ph-spear',
+    title: 'EC verify only, spear-tip pH',
+    hint: 'The EC side is set at the factory.',
+    ph: { ...twoPointPh, accuracyPh: 0.1 },
+    ec: { ...onePointEc, standardMsPerCm: 2.77, adjustable: false, press: none },
+  },
+];
+
+/** A new pen from a profile. */
+export function penFromProfile(profile: GenericProfile, code: string, name: string): Pen {
+  return {
+    code,
+    name,
+    ph: profile.ph,
+    ec: profile.ec,
+    checkPolicy: 'weekly',
+    tolerancePolicy: 'normal',
+    note: '',
+  };
+}

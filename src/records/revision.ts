@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { KINDS, KIND_SCHEMAS, type BodyOf, type Kind } from './kinds';
+import type { RecordId, RevId } from './ids';
+
+/** The version of the record schemas this code writes. */
+export const SCHEMA_VERSION = 1;
+
+/**
+ * One immutable revision. A record is the set of its revisions; a change, an undo and a delete
+ * (`body: null`) are revisions with the one before among their parents.
+ */
+export interface Revision<K extends Kind = Kind> {
+  readonly recordId: RecordId;
+  readonly revId: RevId;
+  readonly parents: readonly RevId[];
+  readonly kind: K;
+  /** When it was written, UTC. */
+  readonly at: string;
+  /** The zone it was written in, e.g. Europe/Lisbon. */
+  readonly zone: string;
+  /** Initials of who wrote it; '' when nobody is chosen. */
+  readonly by: string;
+  readonly device: string;
+  readonly v: number;
+  /** From when its facts hold; absent: it was always so. */
+  readonly effectiveFrom?: string | undefined;
+  readonly body: BodyOf<K> | null;
+}
+
+const envelope = z.object({
+  recordId: z.string().min(1).max(64),
+  revId: z.string().length(26),
+  parents: z.array(z.string().length(26)).max(16),
+  kind: z.enum(KINDS as [Kind, ...Kind[]]),
+  at: z.iso.datetime(),
+  zone: z.string().max(64),
+  by: z.string().max(8),
+  device: z.string().min(1).max(64),
+  v: z.literal(SCHEMA_VERSION),
+  effectiveFrom: z.iso.datetime().optional(),
+  body: z.unknown(),
+});
+
+/** Why a revision was refused, for the log and the import preview. */
+export interface RevisionRefusal {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** Parses unknown data as a revision of a known kind; refuses with the first thing wrong. */
+export function parseRevision(
+  data: unknown,
+): { ok: true; revision: Revision } | { ok: false; refusal: RevisionRefusal } {
+  const outer = envelope.safeParse(data);
+  const fail = (error: z.ZodError) => {
+    const [issue] = error.issues;
+    const path = issue?.path.join('.') ?? '';
+    return { ok: false as const, refusal: { path, message: issue?.message ?? 'invalid' } };
+  };
+  if (!outer.success) return fail(outer.error);
+  if (outer.data.body === null) return { ok: true, revision: { ...outer.data, body: null } };
+  const body = KIND_SCHEMAS[outer.data.kind].safeParse(outer.data.body);
+  if (!body.success) return fail(body.error);
+  return { ok: true, revision: { ...outer.data, body: body.data } };
+}

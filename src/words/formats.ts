@@ -1,0 +1,83 @@
+import { roundWithU } from '@/core/uncertainty';
+import {
+  displayFromEcMsPerCm,
+  fahrenheitFromCelsius,
+  volumeFromLitres,
+  type EcScale,
+  type VolumeUnit,
+} from '@/core/units';
+
+/** How this book writes numbers. */
+export interface FormatSettings {
+  readonly decimalMark: '.' | ',';
+  readonly tempUnit: '°C' | '°F';
+  readonly ecScale: EcScale;
+  readonly volumeUnit: VolumeUnit;
+}
+
+/** Decimals a conductivity needs on each scale. */
+export const EC_DECIMALS: Readonly<Record<EcScale, number>> = {
+  'mS/cm': 2,
+  'µS/cm': 0,
+  CF: 1,
+  ppm500: 0,
+  ppm640: 0,
+  ppm700: 0,
+};
+
+/** How a scale is written beside a number. */
+export const SCALE_LABEL: Readonly<Record<EcScale, string>> = {
+  'mS/cm': 'mS/cm',
+  'µS/cm': 'µS/cm',
+  CF: 'CF',
+  ppm500: 'ppm (×500)',
+  ppm640: 'ppm (×640)',
+  ppm700: 'ppm (×700)',
+};
+
+/** A value with its ± as two texts. */
+export interface WrittenPair {
+  readonly value: string;
+  readonly plusMinus: string;
+}
+
+/** Writes numbers with the book's decimal mark and units; a true minus, no thousands marks. */
+export function makeFormats(settings: FormatSettings) {
+  const mark = (text: string) => text.replace('.', settings.decimalMark).replace('-', '−');
+  const number = (value: number, decimals: number) => mark(value.toFixed(decimals));
+  const signed = (value: number, decimals: number) =>
+    `${Number(value.toFixed(decimals)) < 0 ? '' : '+'}${number(value, decimals)}`;
+  const pair = (value: number, expandedU: number, maxDecimals: number): WrittenPair => {
+    const rounded = roundWithU(value, expandedU, maxDecimals);
+    const floor = 10 ** -rounded.decimals;
+    return {
+      value: number(rounded.value, rounded.decimals),
+      plusMinus: number(Math.max(rounded.expandedU, floor), rounded.decimals),
+    };
+  };
+  const inScale = (ecMsPerCm: number) => displayFromEcMsPerCm(ecMsPerCm, settings.ecScale);
+  const tempIn = (tempC: number) =>
+    settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC;
+  return {
+    settings,
+    number,
+    signed,
+    ph: (value: number) => number(value, 2),
+    phPair: (value: number, u: number) => pair(value, u, 2),
+    ec: (ecMsPerCm: number) => number(inScale(ecMsPerCm), EC_DECIMALS[settings.ecScale]),
+    ecPair: (ecMsPerCm: number, u: number) =>
+      pair(inScale(ecMsPerCm), inScale(u), EC_DECIMALS[settings.ecScale]),
+    ecUnit: SCALE_LABEL[settings.ecScale],
+    percent: (share: number) => `${signed(100 * share, 1)} %`,
+    temp: (tempC: number) => `${number(tempIn(tempC), 1)} ${settings.tempUnit}`,
+    volume: (volumeL: number) => {
+      const value = volumeFromLitres(volumeL, settings.volumeUnit);
+      return `${number(value, value < 10 ? 1 : 0)} ${settings.volumeUnit}`;
+    },
+    /** A display value exactly as its digit allows. */
+    shown: (value: number, resolution: number) =>
+      number(value, Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9))),
+  };
+}
+
+export type Formats = ReturnType<typeof makeFormats>;

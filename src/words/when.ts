@@ -1,0 +1,49 @@
+const MINUTE_MS = 60_000;
+const HOUR_MS = 3_600_000;
+
+/** Local midnight of the day a moment lies in. */
+export function dayStart(ms: number): number {
+  return new Date(ms).setHours(0, 0, 0, 0);
+}
+
+/** Whole local days from one moment to another; today is 0. Safe across summer time. */
+export function daysBetween(fromMs: number, toMs: number): number {
+  return Math.round((dayStart(toMs) - dayStart(fromMs)) / (24 * HOUR_MS));
+}
+
+/** A day as people say it: Tue 24 Nov. */
+export function shortDay(ms: number): string {
+  const at = new Date(ms);
+  const weekday = at.toLocaleDateString('en-GB', { weekday: 'short' });
+  return `${weekday} ${at.getDate()} ${at.toLocaleDateString('en-GB', { month: 'short' })}`;
+}
+
+/** A time of day: 07:30. */
+export function clock(ms: number): string {
+  return new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}
+
+/** How long ago, for the line under a number: "just now", "12 min ago", "today 07:30", "19 d ago". */
+export function ago(ms: number, nowMs: number): string {
+  const elapsedMs = nowMs - ms;
+  if (elapsedMs < 2 * MINUTE_MS) return 'just now';
+  if (elapsedMs < HOUR_MS) return `${Math.round(elapsedMs / MINUTE_MS)} min ago`;
+  const days = daysBetween(ms, nowMs);
+  if (days === 0) return `today ${clock(ms)}`;
+  if (days === 1) return 'yesterday';
+  return `${days} d ago`;
+}
+
+/** A due date: "today", "tomorrow", "by Fri 27 Nov", "2 d ago". */
+export function dueBy(ms: number, nowMs: number): string {
+  const days = daysBetween(nowMs, ms);
+  if (days < 0) return `${-days} d ago`;
+  if (days === 0) return 'today';
+  return days === 1 ? 'tomorrow' : `by ${shortDay(ms)}`;
+}
+
+/** Seconds as m:ss. */
+export function minutesSeconds(totalS: number): string {
+  const whole = Math.max(0, Math.floor(totalS));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
