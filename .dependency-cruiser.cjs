@@ -42,9 +42,14 @@ module.exports = {
     no('app-is-routes-only', '^app/', '^(server|e2e|scripts|src/(core|records|demo))/'),
     no('nothing-imports-app', '^(src|server)/', '^app/'),
     no('core-stands-alone', '^src/core/', '^src/(?!core/)'),
-    no('core-without-packages', '^src/core/', '^node_modules/(?!(fast-check|@types)/)', {
-      pathNot: '\\.test\\.ts$',
-    }),
+    no(
+      'core-without-packages',
+      '^src/core/',
+      '^node_modules/(?!(fast-check|simple-statistics|@types)/)',
+      {
+        pathNot: '\\.test\\.ts$',
+      },
+    ),
     no('records-on-core-only', '^src/records/', '^src/(?!(records|core)/)'),
     no('ui-knows-no-records', '^src/ui/', '^src/(records|book|features|demo|interchange|timers)/'),
     no(

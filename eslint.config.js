@@ -30,10 +30,12 @@ module.exports = [
       'no-console': ['error', { allow: ['warn', 'error'] }],
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       eqeqeq: 'error',
+      'import/no-named-as-default-member': 'off',
     },
   },
   {
     files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

@@ -1,1 +1,4 @@
-export { RootLayout as default, RootErrorBoundary as ErrorBoundary } from '@/features/frame';
+export {
+  RootErrorBoundary as ErrorBoundary,
+  RootLayout as default,
+} from '@/features/frame/RootLayout';

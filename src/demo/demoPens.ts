@@ -70,7 +70,7 @@ export const DEMO_PENS: readonly DemoPen[] = [
     offsetPerDayPh: 0.001,
     offsetScatterPh: 0.004,
     gainPerDay: -0.0001,
-    ecGainPerDay: -0.0001,
+    ecGainPerDay: -0.00002,
     everyDays: 28,
     newestDaysAgo: 12,
   },

@@ -65,15 +65,18 @@ function driftOneDay(pen: LivePen, random: Random, daysAgo: number): void {
   };
 }
 
-/** One day in a tank; when the grower would see it out of band, it is brought back. */
-function liveOneDay(tank: MovingTank, random: Random, errorPh: number): void {
-  const { demo } = tank;
+/** One day in a tank between the grower's hands. */
+function liveOneDay(tank: MovingTank, random: Random): void {
+  tank.ph += tank.demo.phPerDay + 0.02 * normalDraw(random);
+  tank.ecMsPerCm += tank.demo.ecPerDay + 0.015 * normalDraw(random);
+}
+
+/** After the reading: what the grower saw out of band is brought back, by what the pen showed. */
+function correctTank(tank: MovingTank, errorPh: number): void {
+  const { demo, ecMsPerCm } = tank;
   const { phBand, ecBand } = demo.tank;
-  tank.ph += demo.phPerDay + 0.02 * normalDraw(random);
-  tank.ecMsPerCm += demo.ecPerDay + 0.015 * normalDraw(random);
   const seenPh = tank.ph + errorPh;
   if (seenPh > phBand.high || seenPh < phBand.low) tank.ph = demo.startPh - errorPh / 2;
-  const { ecMsPerCm } = tank;
   if (ecMsPerCm > ecBand.high || ecMsPerCm < ecBand.low) tank.ecMsPerCm = demo.startEcMsPerCm;
 }
 
@@ -158,11 +161,11 @@ export function makeDemo({ nowMs, zone }: { nowMs: number; zone: string }): read
       }
     }
     for (const tank of tanks) {
-      const errorPh = byCode.get(tank.demo.phPen)?.hidden.ph.offsetPh ?? 0;
-      liveOneDay(tank, random, errorPh);
+      liveOneDay(tank, random);
       if (daysAgo < tank.demo.newestDaysAgo) continue;
       const atMs = atClock(7.5 + 0.1 * tank.demo.tank.place);
       write({ kind: 'reading', body: readTank(tank, byCode, random, atMs) }, atMs, by);
+      correctTank(tank, byCode.get(tank.demo.phPen)?.hidden.ph.offsetPh ?? 0);
     }
   }
   return revisions;

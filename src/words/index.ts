@@ -4,5 +4,6 @@ export * from './formats';
 export * from './notchSentence';
 export * from './parseDecimal';
 export * from './penWords';
+export * from './stepTyped';
 export * from './verdictWords';
 export * from './when';

@@ -1,6 +1,7 @@
-import type { RoundAnswer, RoundStop } from '@/book/answers';
+import type { PenAnswer, RoundAnswer, RoundStop } from '@/book/answers';
 import type { BookState } from './bookState';
 import { shelfAnswer } from './otherAnswers';
+import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
 import { pensAnswer } from './penAnswers';
 import { tanksAnswer } from './tankAnswers';
 
@@ -14,7 +15,9 @@ export function roundAnswer(
 ): RoundAnswer {
   const pens = pensAnswer(book, nowMs);
   const tanks = tanksAnswer(book);
-  const penStops = pens.flatMap((pen): RoundStop[] => {
+  const urgency = (pen: PenAnswer) => PEN_WORDS_WORST_FIRST.indexOf(pen.word);
+  const byUrgency = [...pens].sort((a, b) => urgency(a) - urgency(b));
+  const penStops = byUrgency.flatMap((pen): RoundStop[] => {
     if (pen.word !== 'ready') return [{ kind: 'pen', pen, done: false }];
     const checkedToday = pen.sides.some((side) => (side.lastCheckMs ?? 0) >= dayStartMs);
     return checkedToday ? [{ kind: 'pen', pen, done: true }] : [];

@@ -4,3 +4,4 @@ export * from './checkOfSitting';
 export * from './judgeDip';
 export * from './nextBenchStep';
 export * from './makePlan';
+export * from './doubtDip';

@@ -24,9 +24,15 @@ export function penWord(facts: PenFacts): PenWord {
   return facts.dueAtMs !== undefined && facts.nowMs >= facts.dueAtMs ? 'checkDue' : 'ready';
 }
 
-const WORST_FIRST: readonly PenWord[] = ['cantBeTrusted', 'unverified', 'checkDue', 'ready'];
+/** The words, the most urgent first. */
+export const PEN_WORDS_WORST_FIRST: readonly PenWord[] = [
+  'cantBeTrusted',
+  'unverified',
+  'checkDue',
+  'ready',
+];
 
 /** The word for a pen with several sides: the worst of them. */
 export function worstWord(words: readonly PenWord[]): PenWord {
-  return WORST_FIRST.find((word) => words.includes(word)) ?? 'ready';
+  return PEN_WORDS_WORST_FIRST.find((word) => words.includes(word)) ?? 'ready';
 }

@@ -13,6 +13,8 @@ export const benchDraftSchema = z.object({
   afterCleaning: z.boolean().default(false),
   /** What stands in the open field, typed but not yet taken. */
   typed: z.string().max(40).default(''),
+  /** When the current dip began, epoch ms. */
+  dipSinceMs: finite.optional(),
   /** When the stillness timer of the current dip was started, epoch ms. */
   stillSinceMs: finite.optional(),
 });

@@ -31,4 +31,5 @@ export * from './person';
 export * from './reading';
 export * from './session';
 export * from './setting';
+export * from './settingId';
 export * from './tank';

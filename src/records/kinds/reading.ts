@@ -51,6 +51,3 @@ export const readingSchema = z
 
 export type Reading = z.infer<typeof readingSchema>;
 export type ShownThen = z.infer<typeof shownThenSchema>;
-
-/** Version of the calculations that `shownThen` was made with. */
-export const CORE_VERSION = '1';

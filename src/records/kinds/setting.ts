@@ -9,6 +9,3 @@ export const settingSchema = z.object({
 });
 
 export type BookSettings = z.infer<typeof settingSchema>;
-
-/** The one record that holds them. */
-export const BOOK_SETTINGS_ID = 'setting-book';

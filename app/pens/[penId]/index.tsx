@@ -1,0 +1,1 @@
+export { PenScreen as default } from '@/features/pens/PenScreen';

@@ -1,0 +1,1 @@
+export { PensScreen as default } from '@/features/pens/PensScreen';

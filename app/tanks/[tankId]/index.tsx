@@ -1,0 +1,1 @@
+export { TankScreen as default } from '@/features/tanks/TankScreen';

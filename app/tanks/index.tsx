@@ -1,0 +1,1 @@
+export { TanksScreen as default } from '@/features/tanks/TanksScreen';

@@ -1,0 +1,39 @@
+import { expect, test } from '@playwright/test';
+import { demoUrl, expectHeading, goTo, press } from './support/grower';
+
+test('the demo opens at once, is marked, and is left in one tap for an empty book', async ({
+  page,
+}) => {
+  const outside: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(demoUrl()) && !request.url().startsWith('data:'))
+      outside.push(request.url());
+  });
+  await page.goto(demoUrl());
+  await expectHeading(page, /P4 can’t be trusted\. Check it first\./);
+  for (const place of ['Tanks', 'Pens', 'Shelf', 'Book', 'Settings']) {
+    await goTo(page, place);
+    await expect(page.getByRole('button', { name: /^Demo data/ })).toBeVisible();
+  }
+  await press(page, /^Demo data/);
+  await expectHeading(page, 'Your round starts here.');
+  await page.reload();
+  await expectHeading(page, 'Your round starts here.');
+  await press(page, 'Look round the demo');
+  await expectHeading(page, /P4/);
+  expect(outside).toEqual([]);
+});
+
+test('text at 200 % is cut nowhere on a phone', async ({ page }) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Settings');
+  await page.getByRole('radio', { name: '200 %' }).click();
+  for (const place of ['Round', 'Tanks', 'Pens', 'Shelf', 'Book']) {
+    await goTo(page, place);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect(overflow, place).toBeLessThanOrEqual(0);
+  }
+});

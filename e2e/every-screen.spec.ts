@@ -1,0 +1,58 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { demoUrl, expectHeading, goTo, press } from './support/grower';
+
+const row = (name: RegExp) => (page: Page) => page.getByRole('link', { name }).first().click();
+const at =
+  (place: string, ...then: ((page: Page) => Promise<void>)[]) =>
+  async (page: Page) => {
+    await goTo(page, place);
+    for (const step of then) await step(page);
+  };
+
+/** Every screen and the way to it from the Round. */
+const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  round: async () => undefined,
+  read: row(/^Basil tables/),
+  tanks: at('Tanks'),
+  tank: at('Tanks', row(/^Strawberry/)),
+  'tank form': at('Tanks', row(/^Strawberry/), (page) => press(page, 'Change the tank')),
+  pens: at('Pens'),
+  pen: at('Pens', row(/^P4/)),
+  'pen form': at('Pens', (page) => press(page, 'Add a pen')),
+  'bench, preparing': at('Pens', row(/^P4/), (page) => press(page, 'Check')),
+  shelf: at('Shelf'),
+  'lot form': at('Shelf', row(/^10\.01 buffer/)),
+  book: at('Book'),
+  settings: at('Settings'),
+};
+
+async function judge(page: Page, theme: string): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${theme} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - window.innerWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+}
+
+for (const [size, viewport] of Object.entries({
+  phone: { width: 390, height: 844 },
+  wide: { width: 1280, height: 800 },
+})) {
+  for (const [name, go] of Object.entries(SCREENS)) {
+    test(`${name} at ${size} size is accessible by day and lights-out, and fits`, async ({
+      page,
+    }) => {
+      await page.setViewportSize(viewport);
+      await page.goto(demoUrl());
+      await expectHeading(page, /./);
+      await go(page);
+      await judge(page, 'day');
+      await page.getByRole('switch', { name: 'Lights-out' }).click();
+      await judge(page, 'lights-out');
+    });
+  }
+}

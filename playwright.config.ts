@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test';
+
+/** Browser tests on the system's Chromium; one export and two servers for all of them. */
+export default defineConfig({
+  testDir: 'e2e',
+  globalSetup: './e2e/support/setup.mjs',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  retries: 0,
+  forbidOnly: true,
+  fullyParallel: true,
+  reporter: [['list'], ['json']],
+  outputDir: '.cache/e2e',
+  use: {
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    launchOptions: {
+      executablePath: process.env.ZOLDER_CHROMIUM,
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    },
+  },
+});

@@ -1,0 +1,96 @@
+/** npm test: types, format, lint, import rules, unit tests, browser tests; one closing count over all. */
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT, ensure } from './ensure.mjs';
+
+const started = Date.now();
+ensure();
+const { findChromium } = await import('./chromium.mjs');
+const { printShare } = await import('./share.mjs');
+
+const WARN_AFTER_MIN = 12;
+const results = join(ROOT, '.cache/results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+let passed = 0;
+let failed = 0;
+
+function run(args, env = {}) {
+  const bin = join(ROOT, 'node_modules', args[0]);
+  const options = { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } };
+  return spawnSync(process.execPath, [bin, ...args.slice(1)], options).status === 0;
+}
+
+function check(name, args) {
+  console.log(`\n— ${name}`);
+  if (run(args)) passed += 1;
+  else {
+    failed += 1;
+    console.error(`${name} failed; see above.`);
+  }
+}
+
+/** Adds a runner's own counts; a runner that executed nothing, or died, is a failure. */
+function count(name, file, read) {
+  const counts = existsSync(file)
+    ? read(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
+  passed += counts.passed;
+  failed += counts.failed;
+  if (counts.passed + counts.failed > 0) return;
+  failed += 1;
+  console.error(`${name} executed no test.`);
+}
+
+check('types', ['typescript/bin/tsc', '--noEmit', '-p', '.']);
+check('format', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
+check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings', '0']);
+check('import rules', [
+  'dependency-cruiser/bin/dependency-cruise.mjs',
+  '--config',
+  '.dependency-cruiser.cjs',
+  'app',
+  'src',
+  'server',
+]);
+
+console.log('\n— unit tests');
+const jestFile = join(results, 'jest.json');
+const jestOk = run(['jest/bin/jest.js', '--json', '--outputFile', jestFile, '--silent']);
+const before = failed;
+count('Jest', jestFile, (json) => ({
+  passed: json.numPassedTests,
+  failed: json.numFailedTests + json.numRuntimeErrorTestSuites + json.numPendingTests,
+}));
+if (!jestOk && failed === before) failed += 1;
+
+console.log('\n— browser tests');
+let chromium;
+try {
+  chromium = findChromium();
+} catch (error) {
+  failed += 1;
+  console.error(error.message);
+}
+if (chromium) {
+  const { build } = await import('./build.mjs');
+  build();
+  const e2eFile = join(results, 'playwright.json');
+  const env = { ZOLDER_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile };
+  const ok = run(['@playwright/test/cli.js', 'test'], env);
+  const beforeE2e = failed;
+  count('Playwright', e2eFile, ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky + stats.skipped,
+  }));
+  if (!ok && failed === beforeE2e) failed += 1;
+}
+
+printShare(ROOT);
+const minutes = (Date.now() - started) / 60_000;
+console.log(`Took ${minutes.toFixed(1)} min.`);
+if (minutes > WARN_AFTER_MIN)
+  console.warn(`Longer than ${WARN_AFTER_MIN} min: the suite must stay under 15.`);
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);

@@ -1,0 +1,74 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { BenchAnswer } from '@/book/answers';
+import { useAnswer, useNowMs } from '@/book/react';
+import { nextBenchStep } from '@/core/procedure';
+import { Button } from '@/ui/button';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { useAwake } from '@/timers';
+import { DipStep } from './DipStep';
+import { FinishStep } from './FinishStep';
+import { FoundStep, MissedStep } from './DecideSteps';
+import { PrepareStep } from './PrepareStep';
+import { useBench } from './useBench';
+
+/** The Bench: the guided check or calibration of one side of a pen. */
+export function BenchScreen() {
+  const { penId, quantity } = useLocalSearchParams<{ penId: string; quantity?: string }>();
+  const nowMs = useNowMs();
+  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  const pen = pens?.find(({ id }) => id === penId);
+  const sides = pen?.sides.map((side) => side.quantity) ?? [];
+  const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
+  if (!pens) return <Skeleton label="Loading the Bench" />;
+  if (!pen || !wanted) return <NoBench />;
+  return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} />;
+}
+
+function Loading({ penId, quantity }: { readonly penId: string; readonly quantity: 'ph' | 'ec' }) {
+  // Asked once: the sitting is written from here on, and another tab's change must not move it.
+  const { data } = useAnswer(['bench', penId, quantity], (client) =>
+    client.bench(penId, quantity, Date.now()),
+  );
+  if (data === undefined) return <Skeleton label="Loading the Bench" />;
+  if (data === null) return <NoBench />;
+  return <Sitting answer={data} quantity={quantity} />;
+}
+
+function Sitting({
+  answer,
+  quantity,
+}: {
+  readonly answer: BenchAnswer;
+  readonly quantity: 'ph' | 'ec';
+}) {
+  useAwake();
+  const bench = useBench(answer, quantity);
+  const { plan, events } = bench.draft;
+  const { pen } = answer;
+  if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} />;
+  const step = nextBenchStep(plan, events);
+  const common = { pen, bench, plan };
+  if (step.kind === 'dip') {
+    const key = `${step.phase}-${step.cup.id}-${step.attempt}`;
+    return <DipStep key={key} {...common} step={step} />;
+  }
+  if (step.kind === 'missed') return <MissedStep {...common} step={step} />;
+  if (step.kind === 'finish') return <FinishStep {...common} outcome={step.outcome} />;
+  return <FoundStep {...common} good={step.kind === 'asFoundGood'} />;
+}
+
+function NoBench() {
+  const router = useRouter();
+  return (
+    <Screen
+      actions={
+        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate('/pens')} />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        This pen is not in the book.
+      </Say>
+    </Screen>
+  );
+}

@@ -1,0 +1,136 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { PenAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
+import { cupTarget, type BenchPlan, type BenchStep } from '@/core/procedure';
+import { useFormats } from '@/features/frame/formats';
+import { stillWatch } from '@/timers';
+import { Button } from '@/ui/button';
+import { Panel, Screen } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { parseDecimal, stepTyped } from '@/words';
+import {
+  dipMessage,
+  dipTitle,
+  foundLine,
+  pressLine,
+  shownText,
+  shownUnit,
+  targetLine,
+} from './benchWords';
+import { CupsStrip } from './CupsStrip';
+import { Failure } from './PrepareStep';
+import { StillPanel } from './StillPanel';
+import type { Bench } from './useBench';
+
+interface Props {
+  readonly pen: PenAnswer;
+  readonly bench: Bench;
+  readonly plan: BenchPlan;
+  readonly step: Extract<BenchStep, { kind: 'dip' }>;
+}
+
+/** One dip: what to do in the hand, what it must show, the stillness watch, the value shown. */
+export function DipStep({ pen, bench, plan, step }: Props) {
+  const router = useRouter();
+  const formats = useFormats();
+  const { phase, cup, attempt } = step;
+  const { typed } = bench.draft;
+  const [message, setMessage] = useState<ReturnType<typeof dipMessage>>();
+  const target = targetLine(plan, cup, formats);
+  const press = plan.quantity === 'ph' ? pen.body.ph?.press : pen.body.ec?.press;
+  const parsed = parseDecimal(typed);
+  const verb = phase === 'asLeft' ? 'It took' : 'It shows';
+
+  const take = (sure: boolean) => {
+    const found = dipMessage(plan, cup, typed, formats);
+    if (!parsed.ok || (found && !(sure && found.sure))) return setMessage(found);
+    const { nowMs: atMs } = thisMoment();
+    const { settleS } = stillWatch(bench.draft, atMs);
+    bench.add({
+      type: 'read',
+      phase,
+      cupId: cup.id,
+      shown: parsed.value,
+      atMs,
+      settleS,
+    });
+  };
+  const stepBy = (direction: 1 | -1) => {
+    const at = cupTarget(plan, cup);
+    const from = at.ok ? at.value.target : 0;
+    const { resolution } = plan;
+    setMessage(undefined);
+    bench.type(stepTyped(typed, { direction, resolution, from, formats }));
+  };
+  const label = parsed.ok ? `${verb} ${shownText(plan, parsed.value, formats)}` : `${verb}…`;
+  return (
+    <Screen
+      actions={
+        <>
+          <Button
+            wet
+            label="Leave"
+            name="Leave the Bench; the sitting is kept"
+            onPress={() => router.navigate(`/pens/${pen.id}` as '/')}
+          />
+          <Button kind="main" wet grow label={label} onPress={() => take(false)} />
+        </>
+      }
+    >
+      <CupsStrip plan={plan} events={bench.draft.events} now={{ phase, cupId: cup.id }} />
+      <Panel>
+        <Say size="large" face="slab" heading={1}>
+          {dipTitle(phase, cup, formats)}
+        </Say>
+        {attempt > 1 ? (
+          <Say size="small" tone="attention" bold>
+            Try {attempt}. A second try usually lands closer.
+          </Say>
+        ) : null}
+        <View style={styles.target}>
+          <Say size="small" tone="soft">
+            should show
+          </Say>
+          <Say size="hero" face="mono" bold>
+            {target.value} <Say tone="soft">{shownUnit(plan)}</Say>
+          </Say>
+          <Say size="small" tone="soft">
+            {target.from}
+            {foundLine(plan, bench.draft.events, cup, phase, formats)}
+          </Say>
+        </View>
+        <Say size="small">{press ? pressLine(phase, press, target.value) : ''}</Say>
+        <StillPanel
+          bench={bench}
+          whenStill={phase === 'asLeft' ? 'Adjust now.' : 'Type what it shows.'}
+        />
+        <NumberField
+          label="Shows"
+          unit={shownUnit(plan)}
+          typed={typed}
+          onType={(text) => {
+            setMessage(undefined);
+            bench.type(text);
+          }}
+          message={message}
+          onStep={stepBy}
+        />
+        {message?.sure ? (
+          <View style={styles.sure}>
+            <Button label={message.sure} onPress={() => take(true)} />
+          </View>
+        ) : null}
+      </Panel>
+      {bench.failure ? <Failure text={bench.failure} /> : null}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  target: { gap: 0 },
+  sure: { flexDirection: 'row', paddingTop: space.s1 },
+});

@@ -1,0 +1,35 @@
+import type { LotAnswer } from '@/book/answers';
+import { useFormats } from '@/features/frame/formats';
+import { lotWords, liquidName } from '@/features/shelf/lotWords';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { pastDate } from './chooseLots';
+
+interface Props {
+  readonly nominal: number;
+  readonly kind: 'buffer' | 'ecStandard';
+  readonly lot: LotAnswer | undefined;
+}
+
+/** One liquid to pour, with the lot it comes from and whether that is still good. */
+export function LotLine({ nominal, kind, lot }: Props) {
+  const formats = useFormats();
+  const past = lot !== undefined && pastDate(lot);
+  const name = liquidName({ kind, nominal }, formats);
+  return (
+    <Panel tone={past ? 'caution' : 'plain'}>
+      <Say bold>{name}</Say>
+      {lot ? (
+        <Say size="small" tone={past ? 'off' : 'soft'}>
+          {lot.body.lotCode ? `lot ${lot.body.lotCode}: ` : ''}
+          {lotWords(lot)}
+          {past ? '. You can go on; it is recorded.' : ''}
+        </Say>
+      ) : (
+        <Say size="small" tone="soft">
+          Not on the Shelf: the usual tolerance is assumed.
+        </Say>
+      )}
+    </Panel>
+  );
+}

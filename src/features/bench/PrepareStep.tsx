@@ -1,0 +1,123 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BenchAnswer } from '@/book/answers';
+import { checkTempEntry } from '@/core/plausibility';
+import { makeEcPlan, makePhPlan } from '@/core/procedure';
+import { celsiusFromFahrenheit } from '@/core/units';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/form';
+import { Panel, Screen } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
+import { chooseLot, cupLot } from './chooseLots';
+import { LotLine } from './LotLine';
+import type { Bench } from './useBench';
+
+interface Props {
+  readonly answer: BenchAnswer;
+  readonly bench: Bench;
+  readonly quantity: 'ph' | 'ec';
+}
+
+/** Before the first dip: temperature, portions, lots, and whether it was cleaned already. */
+export function PrepareStep({ answer, bench, quantity }: Props) {
+  const router = useRouter();
+  const formats = useFormats();
+  const [message, setMessage] = useState<FieldMessage>();
+  const { pen, lots } = answer;
+  const { ph, ec, tolerancePolicy: policy } = pen.body;
+  const kind = quantity === 'ph' ? 'buffer' : 'ecStandard';
+  const lotOf = (nominal: number) => chooseLot(lots, kind, nominal);
+  const nominals = quantity === 'ph' ? (ph?.cupsPh ?? []) : ec ? [ec.standardMsPerCm] : [];
+
+  const begin = () => {
+    const parsed = parseDecimal(bench.draft.typed);
+    if (!parsed.ok) return setMessage(notANumber(parsed, 'temperature of the cups'));
+    const tempC =
+      formats.settings.tempUnit === '°F' ? celsiusFromFahrenheit(parsed.value) : parsed.value;
+    const issue = checkTempEntry(tempC);
+    if (issue) return setMessage(tempMessage(issue, formats));
+    const sitting = { tempC, policy, lotFor: (nominal: number) => cupLot(lotOf(nominal)) };
+    const plan = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
+    if (plan)
+      bench.change({
+        plan: JSON.parse(JSON.stringify(plan)),
+        typed: '',
+        startedAt: new Date().toISOString(),
+      });
+  };
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button kind="main" wet grow label="Start with as found" onPress={begin} />
+        </>
+      }
+    >
+      <View>
+        <Say size="huge" face="slab" heading={1}>
+          Check {pen.body.code}
+        </Say>
+        <Say>
+          {nominals.length === 1 ? 'One cup' : `${nominals.length} cups`}, about two minutes each.
+          First what it shows now, before anything is touched.
+        </Say>
+      </View>
+      <Panel>
+        <NumberField
+          label="Cups"
+          unit={formats.settings.tempUnit}
+          typed={bench.draft.typed}
+          onType={(typed) => {
+            setMessage(undefined);
+            bench.type(typed);
+          }}
+          message={message}
+          size="large"
+        />
+        <Say size="small" tone="soft">
+          Temperature of the cups. Let portions, probe and room come to the same: the right number
+          depends on it.
+        </Say>
+      </Panel>
+      <Say bold>
+        Pour {quantity === 'ph' ? 'fresh portions' : 'a fresh portion'} into plastic cups:
+      </Say>
+      {nominals.map((nominal) => (
+        <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
+      ))}
+      <Say size="small" tone="soft">
+        Never dip in the bottle, never pour back. Rinse water ready; take the cap off upright. Shake
+        or blot, never rub: rubbing charges the glass.
+      </Say>
+      <Choice
+        label="Was the probe cleaned or soaked since its last reading?"
+        value={bench.draft.afterCleaning ? 'yes' : 'no'}
+        onChoose={(value) => bench.change({ afterCleaning: value === 'yes' })}
+        options={[
+          { value: 'no', label: 'no', hint: 'good: this check tells how wrong it was' },
+          { value: 'yes', label: 'yes', hint: 'marked “after cleaning”' },
+        ]}
+      />
+      {bench.failure ? <Failure text={bench.failure} /> : null}
+    </Screen>
+  );
+}
+
+/** A write that did not go through: said, and nothing is lost on screen. */
+export function Failure({ text }: { readonly text: string }) {
+  return (
+    <View role="alert" style={styles.failure}>
+      <Say bold tone="off">
+        {text}
+      </Say>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ failure: { paddingVertical: space.s2 } });

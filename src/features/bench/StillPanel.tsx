@@ -1,0 +1,70 @@
+import { useEffect, useRef } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useNowMs } from '@/book/react';
+import { callAttention, stillWatch } from '@/timers';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { color, space } from '@/ui/tokens';
+import { minutesSeconds } from '@/words';
+import type { Bench } from './useBench';
+
+const TICK_MS = 250;
+
+/** The stillness watch: start it in the cup, restart it when the display moves, press when it says so. */
+export function StillPanel({
+  bench,
+  whenStill,
+}: {
+  readonly bench: Bench;
+  readonly whenStill: string;
+}) {
+  const nowMs = useNowMs(TICK_MS);
+  const watch = stillWatch(bench.draft, nowMs);
+  const called = useRef(watch.still);
+  useEffect(() => {
+    if (watch.still && !called.current) callAttention();
+    called.current = watch.still;
+  }, [watch.still]);
+  const { dipSinceMs } = bench.draft;
+  const start = () =>
+    bench.change({ dipSinceMs: dipSinceMs ?? Date.now(), stillSinceMs: Date.now() });
+  return (
+    <View style={styles.panel}>
+      <View style={styles.bar} aria-hidden>
+        <View style={[styles.done, { width: `${(watch.elapsedS / 30) * 100}%` }]} />
+      </View>
+      <View style={styles.line}>
+        <View role="status" aria-live="polite" style={styles.words}>
+          <Say bold tone={watch.still ? 'fit' : 'ink'}>
+            {watch.still
+              ? `Still for 30 s. ${whenStill}`
+              : watch.running
+                ? 'Hold still; touch nothing.'
+                : 'Start the watch when it is in the cup.'}
+          </Say>
+        </View>
+        {watch.running && !watch.still ? (
+          <Say face="mono" size="large">
+            {minutesSeconds(watch.remainingS)}
+          </Say>
+        ) : null}
+        {watch.settleS === undefined ? null : (
+          <Say size="small" tone="soft">
+            settled in {Math.round(watch.settleS)} s
+          </Say>
+        )}
+      </View>
+      {watch.still ? null : (
+        <Button wet label={watch.running ? 'It moved' : 'In the cup: start 30 s'} onPress={start} />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: space.s2 },
+  bar: { height: 6, backgroundColor: color.wood },
+  done: { height: 6, backgroundColor: color.action },
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.s3 },
+  words: { flex: 1 },
+});

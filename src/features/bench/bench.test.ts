@@ -1,0 +1,102 @@
+import type { LotAnswer } from '@/book/answers';
+import { makeEcPlan, makePhPlan, type BenchEvent } from '@/core/procedure';
+import { lotState, type LotFacts } from '@/core/lots';
+import type { Lot, Press } from '@/records/kinds';
+import { GENERIC_PROFILES } from '@/records/profiles';
+import { makeFormats } from '@/words';
+import { chooseLot, cupLot, takePortion } from './chooseLots';
+import { dipMessage, dipSummary, errorWords, pressLine, targetLine } from './benchWords';
+
+const formats = makeFormats({
+  decimalMark: '.',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+});
+const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
+const sitting = { tempC: 20.5, policy: 'normal' as const, lotFor: () => undefined };
+const ph = makePhPlan(combination.ph!, sitting);
+const ec = makeEcPlan(combination.ec!, { ...sitting, tempC: 15 });
+const [seven, four] = ph.cups;
+
+test('the target is the buffer at its temperature, in the digits of the pen', () => {
+  expect(targetLine(ph, seven!, formats)).toEqual({
+    value: '7.02',
+    from: 'the 7.00 buffer at 20.5 °C',
+  });
+  expect(targetLine(ec, ec.cups[0]!, formats).value).toBe('1.43');
+});
+
+test('what is typed at a cup is checked there and asked about once', () => {
+  expect(dipMessage(ph, seven!, '', formats)?.text).toContain('Type the value');
+  expect(dipMessage(ph, seven!, '71', formats)?.instead?.typed).toBe('7.1');
+  expect(dipMessage(ph, seven!, '4,1', formats)).toMatchObject({ sure: expect.any(String) });
+  expect(dipMessage(ec, ec.cups[0]!, '1413', formats)?.instead?.typed).toBe('1.41');
+  expect(dipMessage(ph, four!, '4.15', formats)).toBeUndefined();
+});
+
+test('the instruction follows from the profile', () => {
+  const button = combination.ph!.press;
+  expect(pressLine('asFound', button, '7.02')).toContain('Don’t press');
+  expect(pressLine('asLeft', button, '7.02')).toContain('hold the button 3 s');
+  const screw: Press = { ...button, by: 'screw' };
+  expect(pressLine('asLeft', screw, '7.0')).toContain('turn the screw until it shows 7.0');
+  expect(pressLine('asLeft', { ...button, when: 'beforeDip', confirmPress: true }, '7')).toContain(
+    'Before dipping',
+  );
+});
+
+test('errors in words, and the summary of a sitting', () => {
+  expect(errorWords(ph, 0.09, formats)).toBe('0.09 high');
+  expect(errorWords(ph, -0.001, formats)).toBe('on target');
+  const events: BenchEvent[] = [
+    { type: 'read', phase: 'asFound', cupId: '7', shown: 7.11, atMs: 0 },
+  ];
+  expect(dipSummary(ph, events, formats)).toEqual([
+    expect.objectContaining({
+      what: 'as found in 7.00',
+      shown: '7.11',
+      target: '7.02',
+      error: '0.09 high',
+      within: false,
+    }),
+  ]);
+});
+
+const NOW = Date.UTC(2026, 4, 1);
+const lot = (id: string, body: Partial<Lot>): LotAnswer => {
+  const full: Lot = {
+    kind: 'buffer',
+    form: 'bottle',
+    nominal: 7,
+    lotCode: id,
+    note: '',
+    left: 100,
+    ...body,
+  };
+  const facts: LotFacts = {
+    ...full,
+    expiresAtMs: body.expiresAt ? Date.parse(body.expiresAt) : undefined,
+    openedAtMs: undefined,
+  };
+  return { id, revId: id, body: full, state: lotState(facts, NOW) };
+};
+
+test('the lot in date is poured before the one past it, and never an empty one', () => {
+  const old = lot('old', { expiresAt: '2026-01-01T00:00:00.000Z' });
+  const fresh = lot('fresh', { expiresAt: '2027-01-01T00:00:00.000Z' });
+  const empty = lot('empty', { left: 0 });
+  expect(chooseLot([old, empty, fresh], 'buffer', 7)?.id).toBe('fresh');
+  expect(chooseLot([old, empty], 'buffer', 7)?.id).toBe('old');
+  expect(chooseLot([fresh], 'buffer', 4.01)).toBeUndefined();
+});
+
+test('a portion comes off the lot: 20 mL, or one sachet', () => {
+  expect(takePortion(lot('a', {}))?.body?.left).toBe(80);
+  expect(takePortion(lot('a', { form: 'sachet', left: 3 }))?.body?.left).toBe(2);
+  expect(takePortion(lot('a', { left: undefined }))).toBeUndefined();
+  expect(cupLot(lot('a', { form: 'dissolvedSachet' }))).toMatchObject({
+    lotId: 'a',
+    handMade: true,
+  });
+});

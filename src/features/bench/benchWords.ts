@@ -1,0 +1,174 @@
+import {
+  cupTarget,
+  dipReading,
+  doubtDip,
+  judgeDip,
+  type BenchEvent,
+  type BenchOutcome,
+  type BenchPlan,
+  type Cup,
+  type DipPhase,
+} from '@/core/procedure';
+import { checkPhEntry } from '@/core/plausibility';
+import type { Press } from '@/records/kinds';
+import {
+  notANumber,
+  parseDecimal,
+  phMessage,
+  SCALE_LABEL,
+  type FieldMessage,
+  type Formats,
+} from '@/words';
+
+/** What a cup is called: by its value, never by the trade's bottle colours. */
+export function cupName(cup: Cup, formats: Formats): string {
+  return cup.quantity === 'ph'
+    ? formats.number(cup.buffer.nominalPh, 2)
+    : formats.number(cup.standard.nominalMsPerCm, cup.standard.nominalMsPerCm < 2 ? 3 : 2);
+}
+
+/** "the 7.00 buffer", "the 1.413 standard". */
+export function cupLiquid(cup: Cup, formats: Formats): string {
+  return `the ${cupName(cup, formats)} ${cup.quantity === 'ph' ? 'buffer' : 'standard'}`;
+}
+
+/** The unit after a shown value; pH needs none. */
+export function shownUnit(plan: BenchPlan): string {
+  return plan.quantity === 'ec' ? SCALE_LABEL[plan.scale ?? 'mS/cm'] : '';
+}
+
+/** A value as the pen shows it, with its unit. */
+export function shownText(plan: BenchPlan, value: number, formats: Formats): string {
+  return `${formats.shown(value, plan.resolution)} ${shownUnit(plan)}`.trim();
+}
+
+/** What to do in this dip. */
+export function dipTitle(phase: DipPhase, cup: Cup, formats: Formats): string {
+  const name = cupName(cup, formats);
+  if (phase === 'confirm') return `Once more into the ${name}, to confirm.`;
+  if (phase === 'asLeft') return `Rinse, shake, dip in the ${name}. Wait, then adjust.`;
+  return `Rinse, shake, dip in the ${name}. Swirl, then hold still.`;
+}
+
+/** How to adjust, from the pen's profile alone. */
+export function pressLine(phase: DipPhase, press: Press, target: string): string {
+  if (phase === 'asFound')
+    return 'As found: read only. Don’t press anything, don’t clean it first.';
+  if (phase === 'confirm') return 'Read only. This tells how it was left.';
+  if (press.by === 'screw') return `When it is still, turn the screw until it shows ${target}.`;
+  if (press.by === 'none') return 'This side cannot be adjusted.';
+  const hold =
+    press.holdSeconds > 0 ? `hold the button ${press.holdSeconds} s` : 'press the button';
+  const early =
+    press.when === 'beforeDip'
+      ? `Before dipping, ${hold}. `
+      : `When it is still, ${hold}, let go. `;
+  return `${early}${press.confirmPress ? 'Press once more to confirm. ' : ''}Type what it shows once it has taken the point.`;
+}
+
+/** How a shown value compares with its target, in words. */
+export function errorWords(plan: BenchPlan, error: number, formats: Formats): string {
+  const size = formats.shown(Math.abs(error), plan.resolution);
+  if (Number(size.replace(',', '.')) === 0) return 'on target';
+  return `${size} ${shownUnit(plan)} ${error > 0 ? 'high' : 'low'}`.replace('  ', ' ');
+}
+
+/** The settled dips of a sitting, for the strip of cups and the summary. */
+export function dipSummary(plan: BenchPlan, events: readonly BenchEvent[], formats: Formats) {
+  const phases: readonly DipPhase[] = ['asFound', 'asLeft', 'confirm'];
+  const label = { asFound: 'as found', asLeft: 'as left', confirm: 'confirmed' } as const;
+  return phases.flatMap((phase) =>
+    plan.cups.flatMap((cup) => {
+      const { reading } = dipReading(events, phase, cup.id);
+      if (!reading) return [];
+      const judged = judgeDip(plan, cup, phase, reading.shown);
+      return [
+        {
+          key: `${phase}-${cup.id}`,
+          what: `${label[phase]} in ${cupName(cup, formats)}`,
+          shown: shownText(plan, reading.shown, formats),
+          target: shownText(plan, judged.target, formats),
+          error: errorWords(plan, judged.error, formats),
+          within: judged.within,
+        },
+      ];
+    }),
+  );
+}
+
+/** What is wrong with a value typed at a cup, or why it is asked about once. */
+export function dipMessage(
+  plan: BenchPlan,
+  cup: Cup,
+  typed: string,
+  formats: Formats,
+): (FieldMessage & { readonly sure?: string }) | undefined {
+  const parsed = parseDecimal(typed);
+  if (!parsed.ok) return notANumber(parsed, 'value the pen shows');
+  const issue = plan.quantity === 'ph' ? checkPhEntry(parsed.value) : undefined;
+  if (issue) return phMessage(issue, formats);
+  if (plan.quantity === 'ec' && parsed.value <= 0)
+    return { text: 'Above zero, please. Is the probe in the cup?' };
+  const doubt = doubtDip(plan, cup, parsed.value);
+  if (!doubt) return undefined;
+  if (doubt.reason === 'otherCup') {
+    return {
+      text: `Is this the ${cupName(doubt.cup, formats)}? The value is nearer to that one.`,
+      sure: 'Right cup, it is that far off',
+    };
+  }
+  if (doubt.reason === 'otherScale') {
+    const shown = formats.shown(doubt.shown, plan.resolution);
+    return {
+      text: `That looks like ${SCALE_LABEL[doubt.scale]}.`,
+      instead: { label: `Use ${shown} ${shownUnit(plan)}`, typed: shown },
+    };
+  }
+  return {
+    text: 'That is very far off. Look at the cup and the display again.',
+    sure: 'It really shows that',
+  };
+}
+
+/** How a sitting ended, as the sentence that stands first. */
+export function outcomeSentence(outcome: BenchOutcome, code: string): string {
+  switch (outcome) {
+    case 'inTolerance':
+      return `${code} is in tolerance. Nothing to adjust.`;
+    case 'adjusted':
+      return `${code} is adjusted and holds.`;
+    case 'adjustedWithMiss':
+      return `${code} is adjusted, with a miss you accepted.`;
+    case 'leftOut':
+      return `${code} is out of tolerance and left so.`;
+  }
+}
+
+/** The target of a dip and where it comes from. */
+export function targetLine(
+  plan: BenchPlan,
+  cup: Cup,
+  formats: Formats,
+): { value: string; from: string } {
+  const at = cupTarget(plan, cup);
+  if (!at.ok) return { value: '–', from: `no value at ${formats.temp(plan.tempC)}` };
+  const stored = plan.storesNominal ? ', as this pen stores it' : ` at ${formats.temp(plan.tempC)}`;
+  return {
+    value: formats.shown(at.value.target, plan.resolution),
+    from: `${cupLiquid(cup, formats)}${stored}`,
+  };
+}
+
+/** While adjusting: what this cup was found at, so that the grower sees how far it comes back. */
+export function foundLine(
+  plan: BenchPlan,
+  events: readonly BenchEvent[],
+  cup: Cup,
+  phase: DipPhase,
+  formats: Formats,
+): string {
+  const { reading } = dipReading(events, 'asFound', cup.id);
+  if (phase === 'asFound' || !reading) return '';
+  const { error } = judgeDip(plan, cup, 'asFound', reading.shown);
+  return `; found ${shownText(plan, reading.shown, formats)}, ${errorWords(plan, error, formats)}`;
+}

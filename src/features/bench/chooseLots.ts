@@ -1,0 +1,45 @@
+import type { LotAnswer } from '@/book/answers';
+import type { CupLot } from '@/core/procedure';
+import { PORTION_ML } from '@/core/lots';
+import type { Change } from '@/records';
+
+/** Whether a lot is past its printed or its opened date. */
+export function pastDate(lot: LotAnswer): boolean {
+  return lot.state.word === 'expired' || lot.state.word === 'tooOld';
+}
+
+/** How near two nominal values are the same liquid. */
+const SAME_NOMINAL = 0.006;
+
+/** The lot to pour from: one in date before one past it, the opened before the sealed. */
+export function chooseLot(
+  lots: readonly LotAnswer[],
+  kind: 'buffer' | 'ecStandard',
+  nominal: number,
+): LotAnswer | undefined {
+  const rank = (lot: LotAnswer) => (pastDate(lot) ? 2 : 0) + (lot.body.openedAt ? 0 : 1);
+  return lots
+    .filter(
+      ({ body, state }) =>
+        body.kind === kind &&
+        body.nominal !== undefined &&
+        Math.abs(body.nominal - nominal) <= SAME_NOMINAL &&
+        state.word !== 'empty',
+    )
+    .sort((a, b) => rank(a) - rank(b))[0];
+}
+
+/** What a plan takes from a lot. */
+export function cupLot(lot: LotAnswer | undefined): CupLot | undefined {
+  if (!lot) return undefined;
+  const { tolerance, labelTable, form } = lot.body;
+  return { lotId: lot.id, tolerance, labelTable, handMade: form === 'dissolvedSachet' };
+}
+
+/** Takes one portion off a lot: 20 mL poured, or one sachet. Nothing where the amount is unknown. */
+export function takePortion(lot: LotAnswer): Change<'lot'> | undefined {
+  const { left, form } = lot.body;
+  if (left === undefined) return undefined;
+  const body = { ...lot.body, left: Math.max(0, left - (form === 'sachet' ? 1 : PORTION_ML)) };
+  return { kind: 'lot', recordId: lot.id, parents: [lot.revId], body };
+}

@@ -1,0 +1,97 @@
+import { useRef, useState } from 'react';
+import type { BenchAnswer } from '@/book/answers';
+import { useBook } from '@/book/react';
+import { thisMoment } from '@/book/client';
+import type { BenchEvent, BenchOutcome } from '@/core/procedure';
+import type { Change } from '@/records';
+import type { BenchDraft } from '@/records/kinds';
+import { pastDate, takePortion } from './chooseLots';
+
+/** How long typing pauses before the draft is written. */
+const TYPING_PAUSE_MS = 300;
+
+/**
+ * A sitting at the Bench: every step is written to the book as it happens, so that it can be left
+ * and resumed at any moment.
+ */
+export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
+  const { client } = useBook();
+  const [draft, setDraft] = useState<BenchDraft>(
+    () =>
+      answer.draft?.body ?? {
+        penId: answer.pen.id,
+        quantity,
+        startedAt: new Date().toISOString(),
+        events: [],
+        afterCleaning: false,
+        typed: '',
+      },
+  );
+  const [failure, setFailure] = useState<string>();
+  const draftId = useRef(answer.draft?.id);
+  /** Writes go one after the other: the second must know the record the first one made. */
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+  const write = (body: BenchDraft | null, more: readonly Change[] = []) => {
+    clearTimeout(typing.current);
+    const act = queue.current.then(async () => {
+      const change: Change<'benchDraft'> = { kind: 'benchDraft', recordId: draftId.current, body };
+      const drafts = body === null && !draftId.current ? [] : [change as Change];
+      const { recordIds } = await client.append([...drafts, ...more], thisMoment());
+      if (!draftId.current && drafts.length > 0) draftId.current = recordIds[0];
+      setFailure(undefined);
+      return recordIds;
+    });
+    queue.current = act.catch((error: unknown) => {
+      setFailure(`Not saved yet. ${error instanceof Error ? error.message : String(error)}`);
+    });
+    return act;
+  };
+  const change = (patch: Partial<BenchDraft>) => {
+    const next = { ...draft, ...patch };
+    setDraft(next);
+    void write(next).catch(() => undefined);
+  };
+  /** Keeps what is typed without writing at every key. */
+  const type = (typed: string) => {
+    const next = { ...draft, typed };
+    setDraft(next);
+    clearTimeout(typing.current);
+    typing.current = setTimeout(() => void write(next).catch(() => undefined), TYPING_PAUSE_MS);
+  };
+  /** Something happened: the field and the timer start afresh. */
+  const add = (...events: BenchEvent[]) =>
+    change({
+      events: [...draft.events, ...events],
+      typed: '',
+      dipSinceMs: undefined,
+      stillSinceMs: undefined,
+    });
+
+  const finish = async (outcome: BenchOutcome): Promise<void> => {
+    const { plan, events, startedAt, afterCleaning, penId } = draft;
+    if (!plan) return;
+    const used = answer.lots.filter((lot) => plan.cups.some((cup) => cup.lotId === lot.id));
+    const session: Change<'session'> = {
+      kind: 'session',
+      body: {
+        penId,
+        plan,
+        events,
+        startedAt,
+        finishedAt: new Date().toISOString(),
+        afterCleaning,
+        outcome,
+        pastDateLots: used.filter(pastDate).map(({ id }) => id),
+        note: '',
+      },
+    };
+    const portions = used.flatMap((lot) => takePortion(lot) ?? []);
+    await write(null, [session, ...portions] as Change[]);
+  };
+  const giveUp = () => write(null);
+  return { draft, change, type, add, finish, giveUp, failure };
+}
+
+export type Bench = ReturnType<typeof useBench>;

@@ -1,0 +1,77 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useAnswer } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button, Press } from '@/ui/button';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { color, space, TOUCH } from '@/ui/tokens';
+import { ledgerDays } from './ledgerViewModel';
+
+/** Lines shown at first, and added by each "older". */
+const PAGE = 50;
+
+/** Everything in time order. */
+export function BookScreen() {
+  const router = useRouter();
+  const formats = useFormats();
+  const [count, setCount] = useState(PAGE);
+  const { data } = useAnswer(['ledger', count], (client) => client.ledger(count));
+  if (!data) return <Skeleton label="Loading the Book" />;
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        Book
+      </Say>
+      <Say size="small" tone="soft">
+        {data.total === 0
+          ? 'Every reading and every check stands here in time order, raw values kept for good.'
+          : `${data.total} entries. What the pens showed is never changed.`}
+      </Say>
+      {ledgerDays(data.rows, formats).map(({ day, lines }) => (
+        <View key={day} role="list" aria-label={day}>
+          <Say size="body" face="slab" heading={2}>
+            {day}
+          </Say>
+          {lines.map((line) => (
+            <View key={line.id} role="listitem">
+              <Press
+                name={`${line.time} ${line.title}. ${line.detail}`}
+                href={line.href}
+                onPress={() => router.navigate(line.href as '/')}
+                style={styles.line}
+              >
+                <Say size="small" tone="soft" face="mono" style={styles.time}>
+                  {line.time}
+                </Say>
+                <View style={styles.words}>
+                  <Say size="small" bold>
+                    {line.title}
+                  </Say>
+                  <Say size="small">{line.detail}</Say>
+                </View>
+              </Press>
+            </View>
+          ))}
+        </View>
+      ))}
+      {data.rows.length < data.total ? (
+        <Button label="Older entries" onPress={() => setCount(count + PAGE)} />
+      ) : null}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: {
+    flexDirection: 'row',
+    gap: space.s3,
+    minHeight: TOUCH,
+    paddingVertical: space.s2,
+    borderBottomWidth: 1,
+    borderBottomColor: color.edge,
+  },
+  time: { width: 72, flexShrink: 0 },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,58 @@
+import type { LedgerRow } from '@/book/answers';
+import { OUTCOME_SENTENCE, sessionLine } from '@/features/pens/penViewModel';
+import { clock, shortDay, VERDICT_WORD, type Formats } from '@/words';
+
+/** One line of the Book, in words. */
+export interface LedgerLine {
+  readonly id: string;
+  readonly time: string;
+  readonly title: string;
+  readonly detail: string;
+  readonly href: string;
+}
+
+/** The lines of one day. */
+export interface LedgerDay {
+  readonly day: string;
+  readonly lines: readonly LedgerLine[];
+}
+
+function lineOf(entry: LedgerRow, formats: Formats): LedgerLine {
+  const { row } = entry;
+  const time = `${clock(entry.atMs)}${row.by ? ` ${row.by}` : ''}`;
+  if (entry.kind === 'session') {
+    const { penCode, body } = entry.row;
+    return {
+      id: row.id,
+      time,
+      title: `${penCode} ${body.plan.quantity === 'ph' ? 'pH' : 'EC'} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
+      detail: sessionLine(entry.row, formats),
+      href: `/pens/${body.penId}`,
+    };
+  }
+  const { tankName, tankId, ph, ec, tempC } = entry.row;
+  const phText =
+    ph &&
+    `pH ${formats.ph(ph.judged.value)} ${VERDICT_WORD[ph.judged.verdict]} (${ph.penCode} showed ${formats.number(ph.shown, 2)})`;
+  const ecText =
+    ec?.judged &&
+    `EC ${formats.ec(ec.judged.value)} ${formats.ecUnit} ${VERDICT_WORD[ec.judged.verdict]}`;
+  const tempText = tempC === undefined ? undefined : formats.temp(tempC);
+  return {
+    id: row.id,
+    time,
+    title: tankName,
+    detail: [phText, ecText, tempText].filter(Boolean).join(' · '),
+    href: `/tanks/${tankId}`,
+  };
+}
+
+/** The Book by days, newest first. */
+export function ledgerDays(rows: readonly LedgerRow[], formats: Formats): readonly LedgerDay[] {
+  const days = new Map<string, LedgerLine[]>();
+  for (const row of rows) {
+    const day = `${shortDay(row.atMs)} ${new Date(row.atMs).getFullYear()}`;
+    days.set(day, [...(days.get(day) ?? []), lineOf(row, formats)]);
+  }
+  return [...days].map(([day, lines]) => ({ day, lines }));
+}

@@ -1,0 +1,81 @@
+import { useRouter } from 'expo-router';
+import Moon from 'lucide-react-native/icons/moon';
+import Settings from 'lucide-react-native/icons/settings-2';
+import Sun from 'lucide-react-native/icons/sun';
+import { StyleSheet, View } from 'react-native';
+import { useBook } from '@/book/react';
+import { Press } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { color, space, TOUCH } from '@/ui/tokens';
+import { useLeaveDemo } from './useLeaveDemo';
+
+/** The name of the made-up place. */
+const DEMO_NAME = 'Kwikstaart Glasshouse';
+
+/** The head of every screen: whose book this is, the demo mark, the dark, the settings. */
+export function Head() {
+  const { opened, device, setDevice } = useBook();
+  const router = useRouter();
+  const leave = useLeaveDemo();
+  const demo = opened.book === 'demo';
+  const dark = device.theme === 'lightsOut';
+  return (
+    <View role="banner" style={styles.head}>
+      <View style={styles.name}>
+        <Say size="small" tone="soft">
+          {demo ? DEMO_NAME : 'My book'}
+        </Say>
+        {demo ? (
+          <Press name="Demo data. Leave it for my own book" onPress={leave} style={styles.demo}>
+            <Say size="small" bold tone="attention" style={styles.demoText}>
+              demo · leave
+            </Say>
+          </Press>
+        ) : null}
+      </View>
+      <Press
+        role="switch"
+        name="Lights-out"
+        checked={dark}
+        onPress={() => setDevice({ theme: dark ? 'day' : 'lightsOut' })}
+        style={styles.icon}
+      >
+        {dark ? (
+          <Sun size={22} color={color.inkSoft} aria-hidden />
+        ) : (
+          <Moon size={22} color={color.inkSoft} aria-hidden />
+        )}
+      </Press>
+      <Press
+        name="Settings"
+        href="/settings"
+        onPress={() => router.navigate('/settings')}
+        style={styles.icon}
+      >
+        <Settings size={22} color={color.inkSoft} aria-hidden />
+      </Press>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    minHeight: TOUCH,
+    paddingLeft: space.s4,
+    paddingRight: space.s1,
+    borderBottomWidth: 1,
+    borderBottomColor: color.edge,
+  },
+  name: {
+    flex: 1,
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    columnGap: space.s3,
+  },
+  demo: { minHeight: TOUCH, justifyContent: 'center' },
+  demoText: { textDecorationLine: 'underline' },
+  icon: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center' },
+});

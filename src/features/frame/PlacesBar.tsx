@@ -1,0 +1,56 @@
+import { usePathname, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { color, space } from '@/ui/tokens';
+import { PLACES, placeOf } from './places';
+
+/** The five places: a bar under the thumb on a phone, a rail on the left of a wide screen. */
+export function PlacesBar({ wide }: { readonly wide: boolean }) {
+  const here = placeOf(usePathname());
+  const router = useRouter();
+  return (
+    <View role="navigation" aria-label="Places" style={wide ? styles.rail : styles.bar}>
+      {PLACES.map(({ href, label, Icon }) => {
+        const current = href === here;
+        const paint = current ? color.action : color.inkSoft;
+        return (
+          <Press
+            key={href}
+            name={label}
+            href={href}
+            current={current}
+            onPress={() => router.navigate(href)}
+            style={[styles.place, wide ? styles.inRail : styles.inBar, current && styles.current]}
+          >
+            <Icon size={24} color={paint} strokeWidth={current ? 2.25 : 1.75} aria-hidden />
+            <Say size="tiny" bold={current} tone={current ? 'action' : 'soft'}>
+              {label}
+            </Say>
+          </Press>
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: {
+    flexDirection: 'row',
+    borderTopWidth: 1,
+    borderTopColor: color.edge,
+    backgroundColor: color.panel,
+  },
+  rail: {
+    width: 88,
+    paddingTop: space.s4,
+    gap: space.s2,
+    borderRightWidth: 1,
+    borderRightColor: color.edge,
+    backgroundColor: color.panel,
+  },
+  place: { alignItems: 'center', justifyContent: 'center', gap: 2 },
+  inBar: { flex: 1, minHeight: 60, borderTopWidth: 3, borderTopColor: 'transparent' },
+  inRail: { minHeight: 64, borderLeftWidth: 3, borderLeftColor: 'transparent' },
+  current: { borderTopColor: color.action, borderLeftColor: color.action },
+});

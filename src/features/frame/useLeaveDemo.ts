@@ -1,0 +1,14 @@
+import { useBook } from '@/book/react';
+
+/** Leaves the demo for the grower's own book. The page loads itself anew on the other book. */
+export function useLeaveDemo(): () => void {
+  return useOpenBook('own');
+}
+
+/** Opens the other book. */
+export function useOpenBook(book: 'own' | 'demo'): () => void {
+  const { client } = useBook();
+  return () => {
+    void client.chooseBook(book).then(() => window.location.assign('/'));
+  };
+}

@@ -1,0 +1,70 @@
+import { StyleSheet, View } from 'react-native';
+import type { JudgedValue } from '@/core/readings';
+import { useFormats } from '@/features/frame/formats';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
+import { JudgedNotch } from './JudgedNotch';
+import { WhyBudget } from './WhyBudget';
+
+interface Props {
+  readonly quantity: 'ph' | 'ec';
+  readonly judged: JudgedValue;
+  /** The line beside the verdict: what was shown, when. */
+  readonly aside?: string;
+}
+
+/** A judged value as it leads a screen: number and ±, notch with its ends, verdict, what to do. */
+export function JudgedPanel({ quantity, judged, aside }: Props) {
+  const formats = useFormats();
+  const ph = quantity === 'ph';
+  const { value, budget, band, verdict } = judged;
+  const written = ph
+    ? formats.phPair(value, budget.expandedU)
+    : formats.ecPair(value, budget.expandedU);
+  const write = ph ? formats.ph : formats.ec;
+  const unit = ph ? 'pH' : `${formats.ecUnit} at 25 °C`;
+  return (
+    <View style={styles.panel}>
+      <View style={styles.number}>
+        <Say size="hero" face="mono" bold>
+          {written.value}
+        </Say>
+        <Say tone="soft">
+          ± {written.plusMinus} {unit}
+        </Say>
+      </View>
+      <JudgedNotch quantity={quantity} judged={judged} size="row" />
+      <View style={styles.ends}>
+        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
+          {write(band.low)}
+        </Say>
+        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
+          {write(band.high)}
+        </Say>
+      </View>
+      <View style={styles.verdict}>
+        <Say bold tone={VERDICT_TONE[verdict]}>
+          {VERDICT_SENTENCE[verdict]}
+        </Say>
+        <Say size="small" tone="soft">
+          {verdictAdvice(verdict, written.plusMinus)}
+        </Say>
+      </View>
+      <WhyBudget
+        aside={aside ?? ''}
+        of={ph ? 'pH' : 'EC'}
+        budget={budget}
+        write={(u) => `${formats.number(u, 3)}${ph ? '' : ' mS/cm'}`}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: space.s1 },
+  number: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: space.s2 },
+  ends: { flexDirection: 'row' },
+  end: { width: '50%', textAlign: 'center' },
+  verdict: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: space.s2 },
+});

@@ -1,0 +1,122 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { FormField } from '@/features/parts/FormField';
+import type { Pen } from '@/records/kinds';
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { FormChoice } from './FormChoice';
+import { EcFields, PhFields } from './SideFields';
+import {
+  penDefaults,
+  penFormSchema,
+  penOf,
+  PROFILE_OPTIONS,
+  type PenFormIn,
+  type PenFormOut,
+} from './penFormSchema';
+
+/** Adds a pen from a profile, or changes one. */
+export function PenForm() {
+  const { penId } = useLocalSearchParams<{ penId?: string }>();
+  const nowMs = useNowMs();
+  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  const [profileId, setProfileId] = useState(GENERIC_PROFILES[0]!.id);
+  if (!pens) return <Skeleton label="Loading the pen" />;
+  const pen = pens.find(({ id }) => id === penId);
+  if (pen) return <Fields key={pen.revId} base={pen.body} penId={pen.id} revId={pen.revId} />;
+  const profile = GENERIC_PROFILES.find(({ id }) => id === profileId) ?? GENERIC_PROFILES[0]!;
+  const base = penFromProfile(profile, `P${pens.length + 1}`, capital(profile.title));
+  return <Fields key={profileId} base={base} profileId={profileId} onProfile={setProfileId} />;
+}
+
+const capital = (text: string) => `${text[0]?.toUpperCase()}${text.slice(1)}`;
+
+interface Props {
+  readonly base: Pen;
+  readonly penId?: string;
+  readonly revId?: string;
+  readonly profileId?: string;
+  readonly onProfile?: (id: string) => void;
+}
+
+function Fields({ base, penId, revId, profileId, onProfile }: Props) {
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const { control, handleSubmit } = useForm<PenFormIn, unknown, PenFormOut>({
+    resolver: zodResolver(penFormSchema),
+    defaultValues: penDefaults(base, formats),
+  });
+  const save = handleSubmit(async (out) => {
+    const change = {
+      kind: 'pen' as const,
+      recordId: penId,
+      parents: revId ? [revId] : undefined,
+      body: penOf(out, base),
+    };
+    const { recordIds } = await append.mutateAsync([change]);
+    router.replace(`/pens/${recordIds[0]}` as '/');
+  });
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={penId ? 'Save the pen' : 'Add the pen'}
+            onPress={() => void save()}
+          />
+        </>
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {penId ? `Change ${base.code}` : 'A new pen'}
+      </Say>
+      {onProfile && profileId ? (
+        <Choice
+          label="What kind of pen is it?"
+          value={profileId}
+          options={PROFILE_OPTIONS}
+          onChoose={onProfile}
+        />
+      ) : null}
+      <FormField control={control} name="code" label="Code" hint="As written on the pen: P1, P2…" />
+      <FormField control={control} name="name" label="Name" />
+      {base.ph ? <PhFields control={control} /> : null}
+      {base.ec ? <EcFields control={control} /> : null}
+      <FormChoice
+        control={control}
+        name="checkPolicy"
+        label="How often is it checked?"
+        options={[
+          { value: 'everyUse', label: 'before every use' },
+          { value: 'daily', label: 'every day' },
+          { value: 'weekly', label: 'every week', hint: 'check first, adjust only if out' },
+          { value: 'monthly', label: 'every 30 days' },
+          { value: 'quarterly', label: 'every 90 days' },
+          { value: 'onlyWhenDoubted', label: 'only when doubted' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="tolerancePolicy"
+        label="How far off is good enough?"
+        options={[
+          { value: 'laboratory', label: 'laboratory', hint: '±0.02 pH, 2 % EC' },
+          { value: 'normal', label: 'normal', hint: '±0.05 pH, 3 % EC' },
+          { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
+        ]}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,143 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { PenDetailAnswer, PenSide } from '@/book/answers';
+import { useAnswer, useNowMs } from '@/book/react';
+import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
+import { COVERAGE_FACTOR } from '@/core/uncertainty';
+import { judgeReading } from '@/core/verdict';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Notch } from '@/ui/notch';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { PEN_REASON, PEN_TONE, PEN_WORD, shortDay } from '@/words';
+import { errorLine, lastCheckLine, OUTCOME_SENTENCE, sessionLine } from './penViewModel';
+
+/** One pen: what each side is worth now, and its sessions. */
+export function PenScreen() {
+  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: pen } = useAnswer(['pen', penId, nowMs], (client) => client.pen(penId, nowMs));
+  if (pen === undefined) return <Skeleton label="Loading the pen" />;
+  if (pen === null) return <NoPen />;
+  const go = (href: string) => router.navigate(href as '/');
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
+          {pen.sides.map((side, at) => (
+            <Button
+              key={side.quantity}
+              kind={at === 0 ? 'main' : 'quiet'}
+              wet
+              grow
+              label={
+                pen.sides.length === 1 ? 'Check' : `Check ${side.quantity === 'ph' ? 'pH' : 'EC'}`
+              }
+              onPress={() => go(`/pens/${penId}/bench?quantity=${side.quantity}`)}
+            />
+          ))}
+        </>
+      }
+    >
+      <View>
+        <Say size="huge" face="slab" heading={1}>
+          {pen.body.code} · {pen.body.name}
+        </Say>
+        <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
+          {PEN_WORD[pen.word]}
+        </Say>
+        <Say size="small">{PEN_REASON[pen.word]}</Say>
+      </View>
+      {pen.sides.map((side) => (
+        <SidePanel key={side.quantity} pen={pen} side={side} nowMs={nowMs} />
+      ))}
+      <Say size="large" face="slab" heading={2}>
+        Checks
+      </Say>
+      {pen.sessions.length === 0 ? (
+        <Say>No check yet. The first one takes about two minutes a cup.</Say>
+      ) : null}
+      {pen.sessions.slice(0, 20).map((session) => (
+        <View key={session.id} style={styles.session}>
+          <Say size="small" tone="soft">
+            {shortDay(session.atMs)} · {session.body.plan.quantity === 'ph' ? 'pH' : 'EC'} at{' '}
+            {formats.temp(session.body.plan.tempC)} {session.by ? `· ${session.by}` : ''}
+          </Say>
+          <Say size="small" face="mono">
+            {sessionLine(session, formats)}
+          </Say>
+          <Say size="small">{OUTCOME_SENTENCE[session.body.outcome]}</Say>
+        </View>
+      ))}
+    </Screen>
+  );
+}
+
+/** One side: its error in the notch of its tolerance. */
+function SidePanel(props: {
+  readonly pen: PenDetailAnswer;
+  readonly side: PenSide;
+  readonly nowMs: number;
+}) {
+  const { pen, side, nowMs } = props;
+  const formats = useFormats();
+  const ph = side.quantity === 'ph';
+  const policy = pen.body.tolerancePolicy;
+  const tolerance = ph ? TOLERANCE_PH[policy] : TOLERANCE_EC_REL[policy];
+  const { error } = side;
+  const line = errorLine(side, formats);
+  const limit = ph
+    ? `± ${formats.number(tolerance, 2)} pH`
+    : `± ${formats.number(100 * tolerance, 0)} %`;
+  const band = { low: -tolerance, high: tolerance };
+  return (
+    <Panel>
+      <Say bold>
+        {ph ? 'pH' : 'EC'} {lastCheckLine(side, nowMs)}
+      </Say>
+      <Say size="large" face="mono" bold>
+        {line}
+      </Say>
+      {error ? (
+        <Notch
+          size="row"
+          band={band}
+          reading={{
+            value: error.error,
+            expandedU: error.expandedU,
+            verdict: judgeReading(error.error, error.expandedU / COVERAGE_FACTOR, band).verdict,
+          }}
+          sentence={`${line}; tolerance ${limit}.`}
+        />
+      ) : null}
+      <Say size="small" tone="soft">
+        {error
+          ? `tolerance ${limit}; every reading is corrected by this`
+          : 'The maker’s accuracy is all there is.'}
+      </Say>
+    </Panel>
+  );
+}
+
+function NoPen() {
+  const router = useRouter();
+  return (
+    <Screen
+      actions={
+        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate('/pens')} />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        This pen is not in the book.
+      </Say>
+      <Say>It may be in the other book: the demo and your own are kept apart.</Say>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ session: { gap: 2, paddingBottom: space.s2 } });

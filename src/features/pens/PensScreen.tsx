@@ -1,0 +1,68 @@
+import { useRouter } from 'expo-router';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { PEN_TONE, PEN_WORD } from '@/words';
+import { dueLine, errorLine, pensSummary } from './penViewModel';
+
+/** Each pen as a label: its state in a word, its error at the crops' pH, when it is due. */
+export function PensScreen() {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  if (!pens) return <Skeleton label="Loading pens" />;
+  return (
+    <Screen
+      actions={
+        <Button
+          kind={pens.length === 0 ? 'main' : 'quiet'}
+          wet
+          grow
+          label="Add a pen"
+          onPress={() => router.navigate('/pens/new')}
+        />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Pens
+      </Say>
+      <Say size="small" tone="soft">
+        {pens.length === 0
+          ? 'Every handheld pen stands here with what its numbers are worth today. Add the first one.'
+          : pensSummary(pens)}
+      </Say>
+      {pens.map((pen) => {
+        const { code, name } = pen.body;
+        const href = `/pens/${pen.id}`;
+        const due = dueLine(pen, nowMs);
+        const trouble = pen.word === 'cantBeTrusted';
+        return (
+          <LabelRow
+            key={pen.id}
+            code={code}
+            action="Open"
+            edge={trouble ? 'off' : 'plain'}
+            name={`${code} ${name}. ${PEN_WORD[pen.word]}. ${due}. Open`}
+            href={href}
+            onPress={() => router.navigate(href as '/')}
+          >
+            <Say bold>{name}</Say>
+            <Say face="slab" tone={PEN_TONE[pen.word]}>
+              {PEN_WORD[pen.word]}
+            </Say>
+            {pen.sides.map((side) => (
+              <Say key={side.quantity} size="small" face="mono">
+                {errorLine(side, formats)}
+              </Say>
+            ))}
+            <Say size="small">{due}</Say>
+          </LabelRow>
+        );
+      })}
+    </Screen>
+  );
+}

@@ -1,0 +1,129 @@
+import type { Control } from 'react-hook-form';
+import { FormField } from '@/features/parts/FormField';
+import { EC_SCALES } from '@/core/units';
+import { Say } from '@/ui/text';
+import { SCALE_LABEL } from '@/words';
+import { FormChoice } from './FormChoice';
+import type { PenFormIn, PenFormOut } from './penFormSchema';
+
+interface Props {
+  readonly control: Control<PenFormIn, unknown, PenFormOut>;
+}
+
+/** What decides how the pH side is checked and what its numbers are worth. */
+export function PhFields({ control }: Props) {
+  return (
+    <>
+      <Say size="large" face="slab" heading={2}>
+        pH side
+      </Say>
+      <FormChoice
+        control={control}
+        name="phFamily"
+        label="Which buffers does it know?"
+        options={[
+          { value: 'technical', label: '7.00 and 4.01' },
+          { value: 'technical-7.01', label: '7.01 and 4.01' },
+          { value: 'sachet', label: '6.86 and 4.00', hint: 'powder sachets' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="phPoints"
+        label="How many points?"
+        options={[
+          { value: '2', label: 'two', hint: 'they bracket the work' },
+          { value: '1', label: 'one', hint: 'leaves the slope unknown' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="phAdjust"
+        label="How is it adjusted?"
+        options={[
+          { value: 'button', label: 'button' },
+          { value: 'screw', label: 'trim screw' },
+          { value: 'none', label: 'not at all', hint: 'verify only' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="phResolution"
+        label="Last digit of the display"
+        options={[
+          { value: '0.01', label: '0.01' },
+          { value: '0.1', label: '0.1' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="phAtc"
+        label="Does it compensate for temperature?"
+        options={[
+          { value: 'yes', label: 'yes' },
+          { value: 'no', label: 'no' },
+        ]}
+      />
+      <FormField
+        control={control}
+        name="phAccuracy"
+        label="Accuracy the maker states"
+        unit="± pH"
+        numeric
+      />
+    </>
+  );
+}
+
+/** The same for the EC side. */
+export function EcFields({ control }: Props) {
+  return (
+    <>
+      <Say size="large" face="slab" heading={2}>
+        EC side
+      </Say>
+      <FormChoice
+        control={control}
+        name="ecScale"
+        label="What does it show?"
+        options={EC_SCALES.map((scale) => ({ value: scale, label: SCALE_LABEL[scale] }))}
+      />
+      <FormField
+        control={control}
+        name="ecStandard"
+        label="Standard it is checked in, at 25 °C"
+        unit="mS/cm"
+        hint="1.413 for weak feeds, 2.77 for usual ones"
+        numeric
+      />
+      <FormChoice
+        control={control}
+        name="ecAdjust"
+        label="How is it adjusted?"
+        options={[
+          { value: 'button', label: 'button or dial' },
+          { value: 'none', label: 'not at all', hint: 'verify only' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="ecAlpha"
+        label="Its temperature coefficient"
+        options={[
+          { value: '0.02', label: '2.0 % per °C' },
+          { value: '0.019', label: '1.9 % per °C' },
+          { value: 'none', label: 'none', hint: 'shows conductivity as it is' },
+        ]}
+      />
+      <FormChoice
+        control={control}
+        name="ecReference"
+        label="It states conductivity at"
+        options={[
+          { value: '25', label: '25 °C' },
+          { value: '20', label: '20 °C' },
+        ]}
+      />
+    </>
+  );
+}

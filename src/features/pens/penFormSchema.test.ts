@@ -1,0 +1,50 @@
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { penSchema } from '@/records';
+import { makeFormats } from '@/words';
+import { penDefaults, penFormSchema, penOf } from './penFormSchema';
+
+const formats = makeFormats({
+  decimalMark: ',',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+});
+
+test.each(GENERIC_PROFILES.map((profile) => [profile.id, profile] as const))(
+  'profile %s passes through the form unchanged and is a valid pen',
+  (_id, profile) => {
+    const pen = penFromProfile(profile, 'P1', 'Pen');
+    const form = penFormSchema.parse(penDefaults(pen, formats));
+    expect(penOf(form, pen)).toEqual(pen);
+    expect(penSchema.parse(pen)).toEqual(pen);
+  },
+);
+
+test('what is changed in the form is changed in the pen', () => {
+  const pen = penFromProfile(
+    GENERIC_PROFILES.find(({ id }) => id === 'combination')!,
+    'P1',
+    'Pen',
+  );
+  const typed = {
+    ...penDefaults(pen, formats),
+    phFamily: 'sachet' as const,
+    ecScale: 'µS/cm' as const,
+    ecAlpha: 'none' as const,
+  };
+  const changed = penOf(penFormSchema.parse(typed), pen);
+  expect(changed.ph?.cupsPh).toEqual([6.86, 4]);
+  expect(changed.ec).toMatchObject({ scale: 'µS/cm', resolution: 1, compensation: null });
+});
+
+test('bad input says what is wrong at its field', () => {
+  const pen = penFromProfile(GENERIC_PROFILES[0]!, '', 'Pen');
+  const result = penFormSchema.safeParse({ ...penDefaults(pen, formats), phAccuracy: 'much' });
+  const messages = Object.fromEntries(
+    (result.error?.issues ?? []).map((i) => [i.path[0], i.message]),
+  );
+  expect(messages).toMatchObject({
+    code: 'A short code, e.g. P1.',
+    phAccuracy: expect.stringContaining('not a number'),
+  });
+});

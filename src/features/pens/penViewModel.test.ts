@@ -1,0 +1,75 @@
+import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
+import { makeFormats } from '@/words';
+import { dueLine, errorLine, lastCheckLine, pensSummary, sessionLine } from './penViewModel';
+
+const DAY_MS = 86_400_000;
+const now = new Date(2026, 4, 20, 10, 0).getTime();
+const formats = makeFormats({
+  decimalMark: '.',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+});
+const side = (more: object): PenSide =>
+  ({ quantity: 'ph', word: 'ready', policy: 'weekly', ...more }) as PenSide;
+const pen = (word: string, more: object = {}): PenAnswer =>
+  ({
+    word,
+    openBench: [],
+    sides: [side({ lastCheckMs: now - 2 * DAY_MS, dueAtMs: now + 5 * DAY_MS })],
+    ...more,
+  }) as unknown as PenAnswer;
+
+test('the error stands with its ± and where', () => {
+  expect(errorLine(side({ error: { atPh: 6, error: 0.024, expandedU: 0.051 } }), formats)).toBe(
+    '+0.02 ± 0.05 at pH 6',
+  );
+  expect(errorLine(side({ error: { error: -0.006, expandedU: 0.014 } }), formats)).toBe(
+    '−0.6 % ± 1.4 % in EC',
+  );
+  expect(errorLine(side({}), formats)).toBe('error unknown');
+});
+
+test('the due date, or what comes before it', () => {
+  expect(dueLine(pen('ready'), now)).toBe('check by Mon 25 May');
+  expect(
+    dueLine(pen('checkDue', { sides: [side({ lastCheckMs: 1, dueAtMs: now - 2 * DAY_MS })] }), now),
+  ).toBe('check was due 2 d ago');
+  expect(dueLine(pen('cantBeTrusted'), now)).toBe('check now');
+  expect(dueLine(pen('unverified', { sides: [side({})] }), now)).toBe('check it in a buffer first');
+  expect(dueLine(pen('ready', { openBench: ['ph'] }), now)).toContain('go on');
+});
+
+test('the list in one line', () => {
+  expect(pensSummary([pen('ready'), pen('ready'), pen('cantBeTrusted')])).toBe(
+    '2 ready, 1 can’t be trusted.',
+  );
+  expect(pensSummary([])).toBe('');
+});
+
+test('a session: as found and as left in each cup, repeats by their last value', () => {
+  const read = (phase: string, cupId: string, shown: number) => ({
+    type: 'read',
+    phase,
+    cupId,
+    shown,
+    atMs: 0,
+  });
+  const row = {
+    body: {
+      plan: {
+        resolution: 0.01,
+        cups: [{ id: '7', quantity: 'ph', buffer: { nominalPh: 7 } }],
+      },
+      events: [read('asFound', '7', 7.15), read('asLeft', '7', 7.1), read('asLeft', '7', 7.02)],
+    },
+  } as unknown as SessionRow;
+  expect(sessionLine(row, formats)).toBe('7.00: found 7.15, left 7.02');
+});
+
+test('never checked is said plainly', () => {
+  expect(lastCheckLine(side({}), now)).toBe('never checked');
+  expect(lastCheckLine(side({ lastCheckMs: now - 2 * DAY_MS }), now)).toBe(
+    'checked 2 d ago (Mon 18 May)',
+  );
+});

@@ -1,0 +1,71 @@
+import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
+import type { PenWord } from '@/core/schedule';
+import { ago, dueBy, PEN_WORD, shortDay, type Formats } from '@/words';
+
+/** The error of one side with its ±, where the crops live. */
+export function errorLine(side: PenSide, formats: Formats): string {
+  if (!side.error) return 'error unknown';
+  const { atPh, error, expandedU } = side.error;
+  if (atPh !== undefined) {
+    return `${formats.signed(error, 2)} ± ${formats.number(expandedU, 2)} at pH ${formats.number(atPh, 0)}`;
+  }
+  return `${formats.signed(100 * error, 1)} % ± ${formats.number(100 * expandedU, 1)} % in EC`;
+}
+
+/** When the next check is due, or why there is no date. */
+export function dueLine(pen: PenAnswer, nowMs: number): string {
+  const open = pen.openBench[0];
+  if (open) return 'a sitting is open: go on';
+  const dues = pen.sides.flatMap((side) => side.dueAtMs ?? []);
+  if (pen.word === 'cantBeTrusted') return 'check now';
+  if (pen.sides.some((side) => side.lastCheckMs === undefined)) return 'check it in a buffer first';
+  if (dues.length === 0) return 'checked only when doubted';
+  const first = Math.min(...dues);
+  return nowMs >= first ? `check was due ${dueBy(first, nowMs)}` : `check ${dueBy(first, nowMs)}`;
+}
+
+/** One line over the list: how many are in which state, the worst last. */
+export function pensSummary(pens: readonly PenAnswer[]): string {
+  const order: readonly PenWord[] = ['ready', 'checkDue', 'unverified', 'cantBeTrusted'];
+  const parts = order.flatMap((word) => {
+    const count = pens.filter((pen) => pen.word === word).length;
+    return count > 0 ? [`${count} ${PEN_WORD[word].toLowerCase()}`] : [];
+  });
+  const text = parts.join(', ');
+  return text ? `${text[0]!.toUpperCase()}${text.slice(1)}.` : '';
+}
+
+/** What a session came to, in a sentence. */
+export const OUTCOME_SENTENCE = {
+  inTolerance: 'In tolerance. Nothing adjusted.',
+  adjusted: 'Adjusted; as left within tolerance.',
+  adjustedWithMiss: 'Adjusted; a point was accepted outside tolerance.',
+  leftOut: 'Out of tolerance and left as it was.',
+} as const;
+
+/** What was read in a session: as found and as left in each cup. */
+export function sessionLine({ body }: SessionRow, formats: Formats): string {
+  const resolution = body.plan.resolution;
+  const last = (cupId: string, phases: readonly string[]) =>
+    body.events.findLast((e) => e.type === 'read' && e.cupId === cupId && phases.includes(e.phase));
+  return body.plan.cups
+    .map((cup) => {
+      const found = last(cup.id, ['asFound']);
+      const left = last(cup.id, ['asLeft', 'confirm']);
+      const write = (event: typeof found) =>
+        event?.type === 'read' ? formats.shown(event.shown, resolution) : '–';
+      const name =
+        cup.quantity === 'ph'
+          ? formats.shown(cup.buffer.nominalPh, 0.01)
+          : formats.shown(cup.standard.nominalMsPerCm, 0.001);
+      return `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
+    })
+    .join(' · ');
+}
+
+/** When a side was last checked. */
+export function lastCheckLine(side: PenSide, nowMs: number): string {
+  return side.lastCheckMs === undefined
+    ? 'never checked'
+    : `checked ${ago(side.lastCheckMs, nowMs)} (${shortDay(side.lastCheckMs)})`;
+}

@@ -1,0 +1,68 @@
+import { useRouter } from 'expo-router';
+import type { TankAnswer } from '@/book/answers';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen } from '@/ui/layout';
+import { Say } from '@/ui/text';
+
+/** Which tank is it? */
+export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] }) {
+  const router = useRouter();
+  return (
+    <Screen
+      actions={
+        tanks.length === 0 ? (
+          <Button
+            kind="main"
+            wet
+            grow
+            label="Add a tank"
+            onPress={() => router.navigate('/tanks/new')}
+          />
+        ) : null
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {tanks.length === 0 ? 'No tank yet.' : 'Read which tank?'}
+      </Say>
+      {tanks.map(({ id, number, body }) => {
+        const href = `/read?tank=${id}`;
+        return (
+          <LabelRow
+            key={id}
+            code={String(number)}
+            action="Read"
+            name={`${body.name}. Read`}
+            href={href}
+            onPress={() => router.navigate(href as '/')}
+          >
+            <Say bold>{body.name}</Say>
+          </LabelRow>
+        );
+      })}
+    </Screen>
+  );
+}
+
+/** Nothing can be read without a pen. */
+export function NoPens() {
+  const router = useRouter();
+  return (
+    <Screen
+      actions={
+        <Button
+          kind="main"
+          wet
+          grow
+          label="Add a pen"
+          onPress={() => router.navigate('/pens/new')}
+        />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Add a pen first.
+      </Say>
+      <Say>A reading is worth what its pen is worth, so Zolder has to know which one it was.</Say>
+    </Screen>
+  );
+}

@@ -1,0 +1,84 @@
+import { StyleSheet, View } from 'react-native';
+import type { JudgedValue } from '@/core/readings';
+import type { Band } from '@/core/verdict';
+import { useFormats } from '@/features/frame/formats';
+import { JudgedNotch } from '@/features/parts/JudgedNotch';
+import { Notch } from '@/ui/notch';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
+
+interface Props {
+  readonly quantity: 'ph' | 'ec';
+  readonly judged?: JudgedValue | undefined;
+  readonly band: Band;
+}
+
+/** The notch while typing: empty at first, then the peg, the verdict and the true value. */
+export function LiveVerdict({ quantity, judged, band }: Props) {
+  const formats = useFormats();
+  const ph = quantity === 'ph';
+  const write = ph ? formats.ph : formats.ec;
+  const [low, high] = [write(band.low), write(band.high)];
+  const unit = ph ? '' : ` ${formats.ecUnit} at 25 °C`;
+  const pair =
+    judged &&
+    (ph
+      ? formats.phPair(judged.value, judged.budget.expandedU)
+      : formats.ecPair(judged.value, judged.budget.expandedU));
+  return (
+    <View style={styles.verdict}>
+      {judged ? (
+        <JudgedNotch quantity={quantity} judged={judged} size="row" />
+      ) : (
+        <Notch
+          size="row"
+          band={band}
+          sentence={`Band ${low} to ${high}${unit}; nothing read yet.`}
+        />
+      )}
+      <View style={styles.ends}>
+        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
+          {low}
+        </Say>
+        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
+          {high}
+        </Say>
+      </View>
+      <View aria-live="polite" role="status" style={styles.line}>
+        {judged && pair ? (
+          <>
+            <Say bold tone={VERDICT_TONE[judged.verdict]}>
+              {VERDICT_SENTENCE[judged.verdict]}
+            </Say>
+            <Say size="small">
+              {judged.verified ? 'true ' : 'unverified, '}
+              {pair.value} ± {pair.plusMinus}
+              {unit}
+            </Say>
+            {judged.verdict === 'in' ? null : (
+              <Say size="small" tone="soft" style={styles.advice}>
+                {verdictAdvice(judged.verdict, pair.plusMinus)}
+              </Say>
+            )}
+          </>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  verdict: { gap: 0 },
+  ends: { flexDirection: 'row' },
+  end: { width: '50%', textAlign: 'center' },
+  line: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    alignItems: 'baseline',
+    columnGap: space.s3,
+    minHeight: 24,
+  },
+  advice: { flexBasis: '100%' },
+});

@@ -1,0 +1,137 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
+import { useAppend } from '@/book/react';
+import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
+import { Button } from '@/ui/button';
+import { Panel, Screen } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { ago, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
+import { LiveVerdict } from './LiveVerdict';
+import { PenLine } from './PenLine';
+import type { ReadTyped } from './readModel';
+import type { Saved } from './SavedReading';
+import { useReadForm } from './useReadForm';
+
+interface Props {
+  readonly answer: ReadAnswer;
+  readonly tank: TankAnswer;
+  readonly nowMs: number;
+  readonly initial: ReadTyped;
+  readonly onSaved: (saved: Saved) => void;
+}
+
+/** The fields of Read, with the verdict as it comes. */
+export function ReadForm(props: Props) {
+  const { tank, nowMs } = props;
+  const router = useRouter();
+  const form = useReadForm(props);
+  const { formats, typed, type, view, phPen, ecPen } = form;
+  const changeTempUnit = useChangeTempUnit(formats.settings);
+  const { latest } = tank;
+  const step = (field: 'ph' | 'ec', pen: PenAnswer, from: number) => (direction: 1 | -1) => {
+    const resolution = field === 'ph' ? pen.body.ph!.resolutionPh : pen.body.ec!.resolution;
+    type(field)(stepTyped(typed[field], { direction, resolution, from, formats }));
+  };
+  const middle = (band: { low: number; high: number }) => (band.low + band.high) / 2;
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Close" onPress={() => router.back()} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label="Save"
+            disabled={form.saving}
+            onPress={() => void form.save()}
+          />
+        </>
+      }
+    >
+      <View>
+        <Say size="large" face="slab" heading={1}>
+          Read · {tank.body.name}
+        </Say>
+        <Say size="small" tone="soft">
+          {latest ? `Last read ${ago(latest.atMs, nowMs)}. ` : ''}Stir, rinse, submerge to the line,
+          wait until still.
+        </Say>
+      </View>
+      {phPen?.body.ph ? (
+        <Panel>
+          <NumberField
+            label="pH"
+            unit=""
+            typed={typed.ph}
+            onType={type('ph')}
+            onStep={step('ph', phPen, latest?.ph?.shown ?? middle(tank.body.phBand))}
+            message={view.ph.message}
+          />
+          <LiveVerdict quantity="ph" judged={view.ph.judged} band={tank.body.phBand} />
+          <PenLine
+            quantity="ph"
+            pen={phPen}
+            pens={form.phPens}
+            nowMs={nowMs}
+            onChoose={form.choosePen}
+          />
+        </Panel>
+      ) : null}
+      {ecPen?.body.ec ? (
+        <Panel>
+          <NumberField
+            label="EC"
+            unit={SCALE_LABEL[ecPen.body.ec.scale]}
+            typed={typed.ec}
+            onType={type('ec')}
+            onStep={step('ec', ecPen, latest?.ec?.shown ?? middle(tank.body.ecBand))}
+            message={view.ec.message}
+          />
+          <LiveVerdict quantity="ec" judged={view.ec.judged} band={tank.body.ecBand} />
+          <PenLine
+            quantity="ec"
+            pen={ecPen}
+            pens={form.ecPens}
+            nowMs={nowMs}
+            onChoose={form.choosePen}
+          />
+        </Panel>
+      ) : null}
+      <Panel>
+        <NumberField
+          label="Temp."
+          unit={formats.settings.tempUnit}
+          typed={typed.temp}
+          onType={type('temp')}
+          onUnit={changeTempUnit}
+          message={view.temp.message}
+          size="large"
+        />
+      </Panel>
+      {form.failure ? (
+        <View role="alert" style={styles.failure}>
+          <Say bold tone="off">
+            {form.failure}
+          </Say>
+        </View>
+      ) : null}
+    </Screen>
+  );
+}
+
+/** Tapping the unit changes it for the whole book. */
+function useChangeTempUnit(settings: FormatSettings) {
+  const append = useAppend();
+  return () => {
+    const tempUnit = settings.tempUnit === '°C' ? ('°F' as const) : ('°C' as const);
+    append.mutate([
+      { kind: 'setting', recordId: BOOK_SETTINGS_ID, body: { ...settings, tempUnit } },
+    ]);
+  };
+}
+
+const styles = StyleSheet.create({ failure: { paddingVertical: space.s2 } });

@@ -1,0 +1,42 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import type { ReadAnswer } from '@/book/answers';
+import { useAnswer, useNowMs } from '@/book/react';
+import { Skeleton } from '@/ui/layout';
+import { ChooseTank, NoPens } from './ChooseTank';
+import { ReadForm } from './ReadForm';
+import { SavedReading, type Saved } from './SavedReading';
+
+const EMPTY = { ph: '', ec: '', temp: '' };
+
+/** Read: choose the tank, type what the pens show, see what it is worth, save in one tap. */
+export function ReadScreen() {
+  const params = useLocalSearchParams<{ tank?: string }>();
+  const nowMs = useNowMs();
+  const { data } = useAnswer(['read', nowMs], (client) => client.read(nowMs));
+  if (!data) return <Skeleton label="Loading" />;
+  return <Reading key={params.tank ?? 'none'} answer={data} tankId={params.tank} nowMs={nowMs} />;
+}
+
+function Reading(props: {
+  readonly answer: ReadAnswer;
+  readonly tankId?: string | undefined;
+  readonly nowMs: number;
+}) {
+  const { answer, tankId, nowMs } = props;
+  const [saved, setSaved] = useState<Saved>();
+  const [initial, setInitial] = useState(EMPTY);
+  const tank = answer.tanks.find(({ id }) => id === tankId);
+  if (!tank) return <ChooseTank tanks={answer.tanks} />;
+  if (answer.pens.length === 0) return <NoPens />;
+  if (saved) {
+    const undone = () => {
+      setInitial(saved.typed);
+      setSaved(undefined);
+    };
+    return <SavedReading saved={saved} tank={tank} onUndone={undone} />;
+  }
+  return (
+    <ReadForm answer={answer} tank={tank} nowMs={nowMs} initial={initial} onSaved={setSaved} />
+  );
+}

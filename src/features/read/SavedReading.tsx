@@ -1,0 +1,77 @@
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import type { TankAnswer } from '@/book/answers';
+import { useAppend } from '@/book/react';
+import type { JudgedValue } from '@/core/readings';
+import { JudgedPanel } from '@/features/parts/JudgedPanel';
+import { Button } from '@/ui/button';
+import { Panel, Screen } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import type { ReadTyped } from './readModel';
+
+/** A reading that is in the book. */
+export interface Saved {
+  readonly id: string;
+  /** What was typed, brought back by an undo. */
+  readonly typed: ReadTyped;
+  readonly ph?: JudgedValue | undefined;
+  readonly ec?: JudgedValue | undefined;
+  readonly savedMs: number;
+}
+
+/** How long undo is offered. */
+const UNDO_MS = 10_000;
+
+interface Props {
+  readonly saved: Saved;
+  readonly tank: TankAnswer;
+  readonly onUndone: () => void;
+}
+
+/** What was saved, what it means, and ten seconds to take it back. */
+export function SavedReading({ saved, tank, onUndone }: Props) {
+  const router = useRouter();
+  const append = useAppend();
+  const [canUndo, setCanUndo] = useState(true);
+  useEffect(() => {
+    const timer = setTimeout(() => setCanUndo(false), UNDO_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  const undo = async () => {
+    await append.mutateAsync([{ kind: 'reading', recordId: saved.id, body: null }]);
+    onUndone();
+  };
+  return (
+    <Screen
+      actions={
+        <>
+          {canUndo ? <Button wet label="Undo" onPress={() => void undo()} /> : null}
+          <Button
+            kind="main"
+            wet
+            grow
+            label="Back to the Round"
+            onPress={() => router.navigate('/')}
+          />
+        </>
+      }
+    >
+      <View role="status" aria-live="polite">
+        <Say size="large" face="slab" heading={1}>
+          Saved · {tank.body.name}
+        </Say>
+      </View>
+      {saved.ph ? (
+        <Panel>
+          <JudgedPanel quantity="ph" judged={saved.ph} />
+        </Panel>
+      ) : null}
+      {saved.ec ? (
+        <Panel>
+          <JudgedPanel quantity="ec" judged={saved.ec} />
+        </Panel>
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,60 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { dayStart, shortDay } from '@/words';
+import { EmptyRound } from './EmptyRound';
+import { DoneStop, OpenStop } from './Stops';
+import { nextStop, roundHeadline, roundProgress, stopHref } from './roundViewModel';
+
+/** Home: one line that sums up the day, then the walk. */
+export function RoundScreen() {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: round } = useAnswer(['round', nowMs], (client) =>
+    client.round(nowMs, dayStart(nowMs)),
+  );
+  if (!round) return <Skeleton label="Loading the round" />;
+  if (round.penCount === 0 && round.tankCount === 0) return <EmptyRound />;
+  const next = nextStop(round);
+  const go = (href: string) => router.navigate(href as '/');
+  const done = round.stops.filter((stop) => stop.done);
+  const open = round.stops.filter((stop) => !stop.done);
+  return (
+    <Screen
+      actions={
+        next ? (
+          <Button kind="main" wet grow label={next.label} onPress={() => go(stopHref(next.stop))} />
+        ) : null
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {roundHeadline(round)}
+      </Say>
+      <Say size="small" tone="soft">
+        {shortDay(nowMs)} · {roundProgress(round)}
+      </Say>
+      {done.length > 0 ? (
+        <View>
+          {done.map((stop) => (
+            <DoneStop key={stopHref(stop)} stop={stop} formats={formats} onGo={go} />
+          ))}
+        </View>
+      ) : null}
+      {open.map((stop, at) => (
+        <OpenStop
+          key={stopHref(stop)}
+          stop={stop}
+          nowMs={nowMs}
+          formats={formats}
+          first={at === 0}
+          onGo={go}
+        />
+      ))}
+    </Screen>
+  );
+}

@@ -1,0 +1,105 @@
+import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
+import type { Verdict } from '@/core/verdict';
+import { makeFormats } from '@/words';
+import {
+  doneName,
+  doneResult,
+  nextStop,
+  penLine,
+  roundHeadline,
+  roundProgress,
+  stopHref,
+  tankLine,
+} from './roundViewModel';
+
+const now = new Date(2026, 4, 20, 10, 0).getTime();
+const formats = makeFormats({
+  decimalMark: '.',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+});
+const judged = (value: number, verdict: Verdict) => ({
+  value,
+  verdict,
+  budget: { expandedU: 0.08 },
+});
+const tank = (name: string, verdict: Verdict): TankAnswer =>
+  ({
+    id: name,
+    number: 1,
+    body: { name },
+    latest: {
+      atMs: now - 86_400_000,
+      ph: { judged: judged(5.35, verdict) },
+      ec: { judged: judged(1.47, 'in') },
+    },
+  }) as unknown as TankAnswer;
+const pen = (code: string, word: string): PenAnswer =>
+  ({
+    id: code,
+    body: { code },
+    word,
+    openBench: [],
+    sides: [{ lastCheckMs: now - 19 * 86_400_000 }],
+  }) as unknown as PenAnswer;
+const round = (...stops: RoundStop[]): RoundAnswer => ({ stops, tankCount: 1, penCount: 1 });
+const tankStop = (name: string, verdict: Verdict, done = false): RoundStop => ({
+  kind: 'tank',
+  tank: tank(name, verdict),
+  done,
+});
+const penStop = (code: string, word: string, done = false): RoundStop => ({
+  kind: 'pen',
+  pen: pen(code, word),
+  done,
+});
+
+test('what is wrong comes first, with what to do', () => {
+  expect(roundHeadline(round(penStop('P4', 'cantBeTrusted'), tankStop('Basil', 'low')))).toBe(
+    'Basil: pH low, and pen P4 can’t be trusted. Check it first.',
+  );
+  expect(roundHeadline(round(penStop('P4', 'cantBeTrusted')))).toBe(
+    'Pen P4 can’t be trusted. Check it first.',
+  );
+  expect(roundHeadline(round(tankStop('Basil', 'high'), tankStop('Mint', 'low')))).toBe(
+    'Basil and Mint are out of band.',
+  );
+});
+
+test('a quiet day says so, a finished one too', () => {
+  expect(roundHeadline(round(tankStop('Basil', 'in')))).toBe('Nothing looks wrong so far.');
+  expect(roundHeadline(round(tankStop('Basil', 'in', true)))).toBe('All done for today.');
+  expect(roundProgress(round(tankStop('Basil', 'in', true), penStop('P1', 'checkDue')))).toBe(
+    '1 of 2 stops done',
+  );
+});
+
+test('the main button leads to the first stop that is open', () => {
+  const next = nextStop(round(penStop('P1', 'ready', true), tankStop('Basil', 'in')));
+  expect(next?.label).toBe('Next: read Basil');
+  expect(next && stopHref(next.stop)).toBe('/read?tank=Basil');
+  expect(nextStop(round(penStop('P1', 'ready', true)))).toBeUndefined();
+});
+
+test('lines under the names', () => {
+  expect(penLine(pen('P4', 'cantBeTrusted'), now)).toBe('Can’t be trusted; last check 19 d ago');
+  expect(tankLine(tank('Basil', 'low'), formats, now)).toBe('pH 5.35 · 1.47 mS/cm yesterday');
+  expect(tankLine({ ...tank('Basil', 'low'), latest: undefined }, formats, now)).toBe(
+    'not read yet',
+  );
+});
+
+test('a done stop shrinks to its result', () => {
+  const checked = {
+    kind: 'pen',
+    done: true,
+    pen: {
+      body: { code: 'P1' },
+      sides: [{ error: { atPh: 6, error: 0.021 } }, { error: { error: -0.011 } }],
+    },
+  } as unknown as RoundStop;
+  expect(doneName(checked)).toBe('P1 checked');
+  expect(doneResult(checked, formats)).toBe('+0.02 pH · −1.1 %');
+  expect(doneResult(tankStop('Basil', 'low', true), formats)).toBe('5.35 · 1.47 mS/cm');
+});

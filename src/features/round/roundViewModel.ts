@@ -1,0 +1,112 @@
+import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
+import type { JudgedValue } from '@/core/readings';
+import { ago, PEN_WORD, VERDICT_WORD, type Formats } from '@/words';
+
+/** Joins names as people do: "A", "A and B", "A, B and C". */
+function list(names: readonly string[]): string {
+  if (names.length <= 1) return names[0] ?? '';
+  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/** The newest firm low or high of a tank. */
+function firmlyOff({ latest }: TankAnswer): { quantity: string; word: string } | undefined {
+  const sides: [string, JudgedValue | undefined][] = [
+    ['pH', latest?.ph?.judged],
+    ['EC', latest?.ec?.judged],
+  ];
+  for (const [quantity, judged] of sides) {
+    if (judged?.verdict === 'low' || judged?.verdict === 'high') {
+      return { quantity, word: VERDICT_WORD[judged.verdict] };
+    }
+  }
+  return undefined;
+}
+
+/** The line that sums up the day: what is wrong first, what to do about it. */
+export function roundHeadline({ stops }: RoundAnswer): string {
+  const doubted = stops.flatMap((stop) =>
+    stop.kind === 'pen' && stop.pen.word === 'cantBeTrusted' ? [stop.pen.body.code] : [],
+  );
+  const off = stops.flatMap((stop) => {
+    const found = stop.kind === 'tank' ? firmlyOff(stop.tank) : undefined;
+    return found && stop.kind === 'tank' ? [{ name: stop.tank.body.name, ...found }] : [];
+  });
+  const left = stops.filter((stop) => !stop.done && stop.kind !== 'lot').length;
+  const first = off[0];
+  const tanks =
+    off.length === 1 && first
+      ? `${first.name}: ${first.quantity} ${first.word}`
+      : `${list(off.slice(0, 2).map(({ name }) => name))}${off.length > 2 ? ` and ${off.length - 2} more` : ''} are out of band`;
+  if (doubted.length > 0) {
+    const pens = `${doubted.length === 1 ? 'pen' : 'pens'} ${list(doubted)} can’t be trusted`;
+    const check = `Check ${doubted.length === 1 ? 'it' : 'them'} first.`;
+    return off.length > 0
+      ? `${tanks}, and ${pens}. ${check}`
+      : `${pens[0]?.toUpperCase()}${pens.slice(1)}. ${check}`;
+  }
+  if (off.length > 0) return `${tanks}.`;
+  return left > 0 ? 'Nothing looks wrong so far.' : 'All done for today.';
+}
+
+/** How far the walk has come. */
+export function roundProgress({ stops }: RoundAnswer): string {
+  const done = stops.filter((stop) => stop.done).length;
+  return `${done} of ${stops.length} ${stops.length === 1 ? 'stop' : 'stops'} done`;
+}
+
+/** Where a stop leads. */
+export function stopHref(stop: RoundStop): string {
+  if (stop.kind === 'tank') return `/read?tank=${stop.tank.id}`;
+  if (stop.kind === 'lot') return `/shelf/${stop.lot.id}`;
+  return `/pens/${stop.pen.id}/bench`;
+}
+
+/** The next thing to do, as the main button says it. */
+export function nextStop({ stops }: RoundAnswer): { stop: RoundStop; label: string } | undefined {
+  const stop = stops.find((candidate) => !candidate.done);
+  if (!stop) return undefined;
+  if (stop.kind === 'tank') return { stop, label: `Next: read ${stop.tank.body.name}` };
+  if (stop.kind === 'lot') return { stop, label: 'Next: look at the Shelf' };
+  return { stop, label: `Next: check ${stop.pen.body.code}` };
+}
+
+/** The line under a pen's name at its stop. */
+export function penLine(pen: PenAnswer, nowMs: number): string {
+  if (pen.openBench.length > 0) return 'A sitting is open. Go on where you left it.';
+  const last = Math.max(...pen.sides.map((side) => side.lastCheckMs ?? 0));
+  const word = PEN_WORD[pen.word];
+  return last > 0 ? `${word}; last check ${ago(last, nowMs)}` : `${word}`;
+}
+
+/** The line under a tank's notch at its stop. */
+export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
+  if (!latest) return 'not read yet';
+  const ph = latest.ph && `pH ${formats.ph(latest.ph.judged.value)}`;
+  const ec = latest.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
+  return `${[ph, ec].filter(Boolean).join(' · ')} ${ago(latest.atMs, nowMs)}`;
+}
+
+/** What a done stop is called. */
+export function doneName(stop: RoundStop): string {
+  if (stop.kind === 'tank') return stop.tank.body.name;
+  return stop.kind === 'pen' ? `${stop.pen.body.code} checked` : 'Shelf';
+}
+
+/** What a done stop came to: the pen's error, or the tank's values. */
+export function doneResult(stop: RoundStop, formats: Formats): string {
+  if (stop.kind === 'pen') {
+    const errors = stop.pen.sides.map(({ error }) => {
+      if (!error) return undefined;
+      const { atPh } = error;
+      return atPh === undefined
+        ? formats.percent(error.error)
+        : `${formats.signed(error.error, 2)} pH`;
+    });
+    return errors.filter(Boolean).join(' · ');
+  }
+  if (stop.kind === 'lot') return '';
+  const { latest } = stop.tank;
+  const ph = latest?.ph && formats.ph(latest.ph.judged.value);
+  const ec = latest?.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
+  return [ph, ec].filter(Boolean).join(' · ');
+}

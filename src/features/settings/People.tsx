@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { SettingsAnswer } from '@/book/answers';
+import { useAppend, useBook } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Choice, TextField } from '@/ui/form';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { initialsMessage } from './initials';
+
+/** The people of this book, and who holds this device. */
+export function People({ people }: { readonly people: SettingsAnswer['people'] }) {
+  const append = useAppend();
+  const { device, setDevice } = useBook();
+  const [typed, setTyped] = useState('');
+  const [message, setMessage] = useState<string>();
+  const all = people.map(({ body }) => body.initials);
+  const add = () => {
+    const wrong = initialsMessage(typed, all);
+    setMessage(wrong);
+    if (wrong) return;
+    const initials = typed.trim().toUpperCase();
+    append.mutate([{ kind: 'person', body: { initials, name: '' } }], {
+      onSuccess: () => {
+        setTyped('');
+        if (all.length === 0) setDevice({ initials });
+      },
+    });
+  };
+  return (
+    <View style={styles.people}>
+      <Say size="large" face="slab" heading={2}>
+        People
+      </Say>
+      <Say size="small" tone="soft">
+        Initials stand beside every reading and check from now on.
+      </Say>
+      {all.length > 0 ? (
+        <Choice
+          label="Who holds this device?"
+          value={device.initials}
+          onChoose={(initials) => setDevice({ initials })}
+          options={[
+            { value: '', label: 'nobody' },
+            ...all.map((value) => ({ value, label: value })),
+          ]}
+        />
+      ) : null}
+      <View style={styles.row}>
+        <TextField
+          label="Initials of somebody new"
+          typed={typed}
+          onType={(text) => {
+            setMessage(undefined);
+            setTyped(text);
+          }}
+          message={message ? { text: message } : undefined}
+        />
+        <Button label="Add" name="Add the person" onPress={add} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  people: { gap: space.s3 },
+  row: { flexDirection: 'row', alignItems: 'flex-end', gap: space.s3 },
+});

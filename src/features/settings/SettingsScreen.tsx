@@ -1,0 +1,105 @@
+import { useAnswer, useAppend, useBook } from '@/book/react';
+import { EC_SCALES } from '@/core/units';
+import { useOpenBook } from '@/features/frame/useLeaveDemo';
+import { BOOK_SETTINGS_ID, type BookSettings } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { SCALE_LABEL } from '@/words';
+import { People } from './People';
+
+/** Units, people, the dark, the text: each says what it changes. */
+export function SettingsScreen() {
+  const { data } = useAnswer(['settings'], (client) => client.settings());
+  const { device, setDevice, opened } = useBook();
+  const append = useAppend();
+  const openBook = useOpenBook(opened.book === 'demo' ? 'own' : 'demo');
+  if (!data) return <Skeleton label="Loading settings" />;
+  const { settings } = data;
+  const change = (patch: Partial<BookSettings>) =>
+    append.mutate([
+      { kind: 'setting', recordId: BOOK_SETTINGS_ID, body: { ...settings, ...patch } },
+    ]);
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        Settings
+      </Say>
+      <Say size="large" face="slab" heading={2}>
+        This book
+      </Say>
+      <Say size="small" tone="soft">
+        Changes how values are written on every screen of this book. Raw readings stay as they were
+        typed.
+      </Say>
+      <Choice
+        label="Temperature"
+        value={settings.tempUnit}
+        onChoose={(tempUnit) => change({ tempUnit })}
+        options={[
+          { value: '°C', label: '°C' },
+          { value: '°F', label: '°F' },
+        ]}
+      />
+      <Choice
+        label="Conductivity is shown in"
+        value={settings.ecScale}
+        onChoose={(ecScale) => change({ ecScale })}
+        options={EC_SCALES.map((value) => ({ value, label: SCALE_LABEL[value] }))}
+      />
+      <Choice
+        label="Volume"
+        value={settings.volumeUnit}
+        onChoose={(volumeUnit) => change({ volumeUnit })}
+        options={[
+          { value: 'L', label: 'litres' },
+          { value: 'US gal', label: 'US gallons' },
+          { value: 'UK gal', label: 'UK gallons' },
+        ]}
+      />
+      <Choice
+        label="Decimal mark"
+        value={settings.decimalMark}
+        onChoose={(decimalMark) => change({ decimalMark })}
+        options={[
+          { value: '.', label: 'point, 6.12' },
+          { value: ',', label: 'comma, 6,12' },
+        ]}
+      />
+      <People people={data.people} />
+      <Say size="large" face="slab" heading={2}>
+        This device
+      </Say>
+      <Choice
+        label="Light"
+        value={device.theme}
+        onChoose={(theme) => setDevice({ theme })}
+        options={[
+          { value: 'day', label: 'Day' },
+          { value: 'lightsOut', label: 'Lights-out', hint: 'embers only, for the crop’s night' },
+        ]}
+      />
+      <Choice
+        label="Text size"
+        value={String(device.textScale)}
+        onChoose={(scale) => setDevice({ textScale: Number(scale) })}
+        options={[
+          { value: '1', label: '100 %' },
+          { value: '1.25', label: '125 %' },
+          { value: '1.5', label: '150 %' },
+          { value: '2', label: '200 %' },
+        ]}
+      />
+      <Say size="small" tone="soft">
+        {opened.book === 'demo'
+          ? 'You are in the demo glasshouse. Your own book is kept apart.'
+          : 'The demo glasshouse is a book of its own; yours stays as it is.'}
+      </Say>
+      <Button
+        label={opened.book === 'demo' ? 'Open my own book' : 'Look round the demo'}
+        onPress={openBook}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,136 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useController, useForm } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import type { LotAnswer } from '@/book/answers';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { FormField } from '@/features/parts/FormField';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import {
+  dayText,
+  lotDefaults,
+  lotFormSchema,
+  lotOf,
+  type LotFormIn,
+  type LotFormOut,
+} from './lotFormSchema';
+import { liquidName } from './lotWords';
+
+/** Adds a lot, or changes one. */
+export function LotForm() {
+  const { lotId } = useLocalSearchParams<{ lotId?: string }>();
+  const nowMs = useNowMs();
+  const { data: lots } = useAnswer(['shelf', nowMs], (client) => client.shelf(nowMs));
+  if (!lots) return <Skeleton label="Loading the lot" />;
+  const lot = lots.find(({ id }) => id === lotId);
+  return <Fields key={lot?.revId ?? 'new'} lot={lot} />;
+}
+
+function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const { control, handleSubmit, setValue } = useForm<LotFormIn, unknown, LotFormOut>({
+    resolver: zodResolver(lotFormSchema),
+    defaultValues: lotDefaults(lot?.body, formats),
+  });
+  const kind = useController({ control, name: 'kind' }).field;
+  const form = useController({ control, name: 'form' }).field;
+  const save = handleSubmit(async (out) => {
+    const body = lotOf(out, lot?.body);
+    await append.mutateAsync([
+      { kind: 'lot', recordId: lot?.id, parents: lot && [lot.revId], body },
+    ]);
+    router.replace('/shelf');
+  });
+  const buffer = kind.value === 'buffer';
+  const valued = buffer || kind.value === 'ecStandard';
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={lot ? 'Save the lot' : 'Add the lot'}
+            onPress={() => void save()}
+          />
+        </>
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {lot ? liquidName(lot.body, formats) : 'A new lot'}
+      </Say>
+      <Choice
+        label="What is it?"
+        value={kind.value}
+        onChoose={kind.onChange}
+        options={[
+          { value: 'buffer', label: 'pH buffer' },
+          { value: 'ecStandard', label: 'EC standard' },
+          { value: 'storage', label: 'storage solution' },
+          { value: 'cleaner', label: 'cleaner' },
+        ]}
+      />
+      {valued ? (
+        <FormField
+          control={control}
+          name="nominal"
+          label={buffer ? 'Value printed large' : 'Value at 25 °C'}
+          unit={buffer ? 'pH' : 'mS/cm'}
+          numeric
+        />
+      ) : null}
+      <Choice
+        label="How does it come?"
+        value={form.value}
+        onChoose={form.onChange}
+        options={[
+          { value: 'bottle', label: 'bottle' },
+          { value: 'sachet', label: 'sachets' },
+          {
+            value: 'dissolvedSachet',
+            label: 'dissolved by hand',
+            hint: 'a powder sachet in 250 mL',
+          },
+        ]}
+      />
+      <FormField control={control} name="lotCode" label="Lot number" />
+      <FormField control={control} name="expires" label="Expires" day />
+      <View style={styles.row}>
+        <FormField
+          control={control}
+          name="opened"
+          label={form.value === 'dissolvedSachet' ? 'Made on' : 'Opened on'}
+          day
+        />
+        <View style={styles.today}>
+          <Button
+            label="Today"
+            onPress={() => setValue('opened', dayText(new Date().toISOString()))}
+          />
+        </View>
+      </View>
+      <FormField
+        control={control}
+        name="left"
+        label="Left"
+        unit={form.value === 'sachet' ? 'sachets' : 'mL'}
+        hint="20 mL are taken for each calibration, or one sachet."
+        numeric
+      />
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'flex-end', gap: space.s3 },
+  today: { flexShrink: 0 },
+});

@@ -1,0 +1,87 @@
+import { useRouter } from 'expo-router';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import type { LotState } from '@/core/lots';
+import { dateWords, liquidName, portionsWords } from './lotWords';
+
+const TONE: Readonly<Record<LotState['word'], 'soft' | 'attention' | 'off'>> = {
+  good: 'soft',
+  soon: 'attention',
+  tooOld: 'off',
+  expired: 'off',
+  empty: 'off',
+};
+
+/** Buffers, standards and liquids: what is left and until when it is good. */
+export function ShelfScreen() {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: lots } = useAnswer(['shelf', nowMs], (client) => client.shelf(nowMs));
+  if (!lots) return <Skeleton label="Loading the Shelf" />;
+  const past = lots.filter(({ state }) => TONE[state.word] === 'off').length;
+  const summary =
+    past === 0 ? 'All in date.' : `${past} past ${past === 1 ? 'its' : 'their'} date or empty.`;
+  return (
+    <Screen
+      actions={
+        <Button
+          kind={lots.length === 0 ? 'main' : 'quiet'}
+          wet
+          grow
+          label="Add a lot"
+          onPress={() => router.navigate('/shelf/new')}
+        />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Shelf
+      </Say>
+      <Say size="small" tone="soft">
+        {lots.length === 0
+          ? 'Your bottles and sachets, with how long they are good and how many calibrations they still hold.'
+          : summary}
+      </Say>
+      {lots.map((lot) => {
+        const { body, state } = lot;
+        const name = liquidName(body, formats);
+        const code =
+          body.nominal === undefined
+            ? body.kind === 'storage'
+              ? 'KCl'
+              : '···'
+            : formats.number(body.nominal, 2);
+        const href = `/shelf/${lot.id}`;
+        const liquid = body.kind === 'buffer' || body.kind === 'ecStandard';
+        const left = liquid
+          ? portionsWords(state)
+          : body.left === undefined
+            ? ''
+            : `${body.left} mL left`;
+        return (
+          <LabelRow
+            key={lot.id}
+            code={code}
+            action="Change"
+            edge={TONE[state.word] === 'off' ? 'off' : 'plain'}
+            name={`${name}, lot ${body.lotCode}. ${left}. ${dateWords(state)}. Change`}
+            href={href}
+            onPress={() => router.navigate(href as '/')}
+          >
+            <Say bold>{name}</Say>
+            {left ? <Say size="small">{left}</Say> : null}
+            <Say size="small" tone={TONE[state.word]} bold={TONE[state.word] === 'off'}>
+              {[dateWords(state), body.lotCode && `lot ${body.lotCode}`]
+                .filter(Boolean)
+                .join(' · ')}
+            </Say>
+          </LabelRow>
+        );
+      })}
+    </Screen>
+  );
+}

@@ -1,0 +1,45 @@
+import { lotSchema } from '@/records';
+import { makeFormats } from '@/words';
+import { lotDefaults, lotFormSchema, lotOf, type LotFormIn } from './lotFormSchema';
+
+const formats = makeFormats({
+  decimalMark: '.',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+});
+const typed: LotFormIn = {
+  ...lotDefaults(undefined, formats),
+  nominal: '4,01',
+  lotCode: 'A-1',
+  expires: '2027-03-01',
+  opened: '2026-05-02',
+  left: '250',
+};
+const messages = (more: Partial<LotFormIn>) =>
+  Object.fromEntries(
+    (lotFormSchema.safeParse({ ...typed, ...more }).error?.issues ?? []).map((i) => [
+      i.path[0],
+      i.message,
+    ]),
+  );
+
+test('a typed lot becomes a valid record and comes back as typed', () => {
+  const lot = lotOf(lotFormSchema.parse(typed), undefined);
+  expect(lotSchema.parse(lot)).toMatchObject({ kind: 'buffer', nominal: 4.01, left: 250 });
+  expect(lotDefaults(lot, formats)).toEqual({ ...typed, nominal: '4.01' });
+});
+
+test('each field says what is wrong with it', () => {
+  expect(messages({ nominal: '' })).toHaveProperty('nominal');
+  expect(messages({ nominal: '5.5' }).nominal).toContain('Known buffers');
+  expect(messages({ kind: 'ecStandard', nominal: '1413' }).nominal).toContain('mS/cm');
+  expect(messages({ left: 'full' }).left).toContain('not a number');
+  expect(messages({ expires: 'soon' })).toHaveProperty('expires');
+  expect(messages({ opened: '2999-01-01' }).opened).toContain('to come');
+});
+
+test('storage solution has no value', () => {
+  const lot = lotOf(lotFormSchema.parse({ ...typed, kind: 'storage' }), undefined);
+  expect(lot.nominal).toBeUndefined();
+});

@@ -1,0 +1,35 @@
+import type { LotAnswer } from '@/book/answers';
+import type { LotState } from '@/core/lots';
+import type { Lot } from '@/records/kinds';
+import { shortDay, type Formats } from '@/words';
+
+/** What a lot is called: "7.00 buffer", "1.413 mS/cm standard". */
+export function liquidName(lot: Pick<Lot, 'kind' | 'nominal'>, formats: Formats): string {
+  const { kind, nominal = 0 } = lot;
+  if (kind === 'buffer') return `${formats.number(nominal, 2)} buffer`;
+  if (kind === 'ecStandard')
+    return `${formats.number(nominal, nominal < 2 ? 3 : 2)} mS/cm standard`;
+  return kind === 'storage' ? 'Storage solution' : 'Cleaning solution';
+}
+
+/** How many calibrations are left, in words. */
+export function portionsWords({ portionsLeft }: LotState): string {
+  if (portionsLeft === undefined) return '';
+  return portionsLeft === 1 ? '1 calibration left' : `${portionsLeft} calibrations left`;
+}
+
+/** Until when a lot is good, or since when it is not. */
+export function dateWords({ word, goodUntilMs }: LotState): string {
+  if (word === 'empty') return 'empty';
+  if (goodUntilMs === undefined) return '';
+  const day = `${shortDay(goodUntilMs)} ${new Date(goodUntilMs).getFullYear()}`;
+  if (word === 'expired') return `expired ${day}`;
+  if (word === 'tooOld') return `too long open since ${day}`;
+  return `good until ${day}`;
+}
+
+/** A lot's state in one line. */
+export function lotWords({ state, body }: LotAnswer): string {
+  const portions = body.kind === 'buffer' || body.kind === 'ecStandard' ? portionsWords(state) : '';
+  return [portions, dateWords(state)].filter(Boolean).join(', ') || 'no dates noted';
+}

@@ -1,0 +1,135 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import type { TankAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
+import { useAnswer, useAppend } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { FormField } from '@/features/parts/FormField';
+import { CROP_TARGETS } from '@/records/crops';
+import { Button } from '@/ui/button';
+import { Choice, SelectField } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from './tankFormSchema';
+
+/** Adds a tank, or changes one. */
+export function TankForm() {
+  const { tankId } = useLocalSearchParams<{ tankId?: string }>();
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks());
+  if (!tanks) return <Skeleton label="Loading the tank" />;
+  const tank = tanks.find((candidate) => candidate.id === tankId);
+  return <Fields key={tank?.revId ?? 'new'} tank={tank} nextPlace={tanks.length + 1} />;
+}
+
+function Fields({
+  tank,
+  nextPlace,
+}: {
+  readonly tank: TankAnswer | undefined;
+  readonly nextPlace: number;
+}) {
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const [since, setSince] = useState<'now' | 'always'>('now');
+  const { control, handleSubmit, setValue } = useForm<TankFormIn, unknown, TankFormOut>({
+    resolver: zodResolver(tankFormSchema),
+    defaultValues: tankDefaults(tank?.body, formats),
+  });
+  const [crop, stage] = useWatch({ control, name: ['crop', 'stage'] });
+  const chosen = CROP_TARGETS.findIndex((target) => target.crop === crop && target.stage === stage);
+  const takeCrop = (index: string) => {
+    const target = CROP_TARGETS[Number(index)];
+    if (!target) return;
+    setValue('crop', target.crop);
+    setValue('stage', target.stage);
+    setValue('phLow', formats.number(target.ph[0], 1));
+    setValue('phHigh', formats.number(target.ph[1], 1));
+    setValue('ecLow', formats.number(target.ec[0], 1));
+    setValue('ecHigh', formats.number(target.ec[1], 1));
+  };
+  const save = handleSubmit(async (out) => {
+    const body = {
+      ...out,
+      alphaPerC: tank?.body.alphaPerC ?? 0.019,
+      place: tank?.body.place ?? nextPlace,
+    };
+    const effectiveFromMs = tank && since === 'now' ? thisMoment().nowMs : undefined;
+    const change = {
+      kind: 'tank' as const,
+      recordId: tank?.id,
+      parents: tank && [tank.revId],
+      body,
+      effectiveFromMs,
+    };
+    const { recordIds } = await append.mutateAsync([change]);
+    router.replace(`/tanks/${recordIds[0]}` as '/');
+  });
+  const field = (
+    name: keyof TankFormIn,
+    label: string,
+    more: { unit?: string; numeric?: boolean } = {},
+  ) => <FormField control={control} name={name} label={label} {...more} />;
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={tank ? 'Save the tank' : 'Add the tank'}
+            onPress={() => void save()}
+          />
+        </>
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {tank ? `Change ${tank.body.name}` : 'A new tank'}
+      </Say>
+      {field('name', 'Name')}
+      {field('volume', 'Volume', { unit: formats.settings.volumeUnit, numeric: true })}
+      <SelectField
+        label="Crop and stage"
+        value={String(chosen)}
+        options={[
+          { value: '-1', label: crop ? `${crop} ${stage}` : 'my own band' },
+          ...CROP_TARGETS.map((t, at) => ({
+            value: String(at),
+            label: t.stage === 'all' ? t.crop : `${t.crop}, ${t.stage}`,
+          })),
+        ]}
+        onChoose={takeCrop}
+      />
+      <View style={styles.pair}>
+        {field('phLow', 'pH from', { numeric: true })}
+        {field('phHigh', 'pH to', { numeric: true })}
+      </View>
+      <View style={styles.pair}>
+        {field('ecLow', 'EC from', { unit: 'mS/cm', numeric: true })}
+        {field('ecHigh', 'EC to', { unit: 'mS/cm', numeric: true })}
+      </View>
+      <Say size="small" tone="soft">
+        Typical published bands to start from, EC at 25 °C. Your adviser’s numbers win.
+      </Say>
+      {tank ? (
+        <Choice
+          label="From when does this hold?"
+          value={since}
+          onChoose={setSince}
+          options={[
+            { value: 'now', label: 'From now on', hint: 'Past verdicts stay as they were.' },
+            { value: 'always', label: 'It was always so', hint: 'Past verdicts are judged anew.' },
+          ]}
+        />
+      ) : null}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ pair: { flexDirection: 'row', gap: space.s3 } });

@@ -1,0 +1,107 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { JudgedPanel } from '@/features/parts/JudgedPanel';
+import { Button } from '@/ui/button';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { HistoryTable } from './HistoryTable';
+import { historyLines, shownLine } from './tankViewModel';
+
+/** One tank: what it is now, and its readings. */
+export function TankScreen() {
+  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId));
+  if (tank === undefined) return <Skeleton label="Loading the tank" />;
+  if (tank === null) return <NoTank />;
+  const { body, latest } = tank;
+  const what = [body.crop, body.stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
+  const go = (href: string) => router.navigate(href as '/');
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
+          <Button kind="main" wet grow label="Read" onPress={() => go(`/read?tank=${tankId}`)} />
+        </>
+      }
+    >
+      <View>
+        <Say size="huge" face="slab" heading={1}>
+          {body.name}
+        </Say>
+        <Say size="small" tone="soft">
+          {what}
+        </Say>
+      </View>
+      {latest ? (
+        <View style={styles.now}>
+          {latest.ph ? (
+            <View style={styles.side}>
+              <Panel>
+                <JudgedPanel
+                  quantity="ph"
+                  judged={latest.ph.judged}
+                  aside={shownLine(latest, 'ph', { formats, nowMs })}
+                />
+              </Panel>
+            </View>
+          ) : null}
+          {latest.ec?.judged ? (
+            <View style={styles.side}>
+              <Panel>
+                <JudgedPanel
+                  quantity="ec"
+                  judged={latest.ec.judged}
+                  aside={shownLine(latest, 'ec', { formats, nowMs })}
+                />
+              </Panel>
+            </View>
+          ) : null}
+        </View>
+      ) : (
+        <Say>Not read yet. Read it, and its peg stands in the notch here.</Say>
+      )}
+      {tank.readings.length > 0 ? (
+        <>
+          <Say size="large" face="slab" heading={2}>
+            Readings
+          </Say>
+          <HistoryTable lines={historyLines(tank.readings, formats)} ecUnit={formats.ecUnit} />
+          <Say size="small" tone="soft">
+            {tank.readings.length < tank.readingCount
+              ? `The newest ${tank.readings.length} of ${tank.readingCount}.`
+              : `All ${tank.readingCount}.`}{' '}
+            Corrected values with their ±; what the pens showed is kept.
+          </Say>
+        </>
+      ) : null}
+    </Screen>
+  );
+}
+
+function NoTank() {
+  const router = useRouter();
+  return (
+    <Screen
+      actions={
+        <Button kind="main" wet grow label="All tanks" onPress={() => router.navigate('/tanks')} />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        This tank is not in the book.
+      </Say>
+      <Say>It may be in the other book: the demo and your own are kept apart.</Say>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  now: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s3 },
+  side: { flexGrow: 1, flexBasis: 320, minWidth: 0 },
+});

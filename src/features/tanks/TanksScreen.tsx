@@ -1,0 +1,69 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { JudgedNotch } from '@/features/parts/JudgedNotch';
+import { tankLine } from '@/features/round/roundViewModel';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+
+/** All tanks in the order of the round. */
+export function TanksScreen() {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks());
+  if (!tanks) return <Skeleton label="Loading tanks" />;
+  return (
+    <Screen
+      actions={
+        <Button
+          kind={tanks.length === 0 ? 'main' : 'quiet'}
+          wet
+          grow
+          label="Add a tank"
+          onPress={() => router.navigate('/tanks/new')}
+        />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Tanks
+      </Say>
+      {tanks.length === 0 ? (
+        <Say>
+          Each nutrient reservoir stands here with its crop’s band as a notch and its newest reading
+          as a peg. Add the first one.
+        </Say>
+      ) : null}
+      {tanks.map((tank) => {
+        const line = tankLine(tank, formats, nowMs);
+        const href = `/tanks/${tank.id}`;
+        const judged = tank.latest?.ph?.judged;
+        return (
+          <LabelRow
+            key={tank.id}
+            code={String(tank.number)}
+            action="Open"
+            name={`${tank.body.name}. ${line}. Open`}
+            href={href}
+            onPress={() => router.navigate(href as '/')}
+          >
+            <Say bold>{tank.body.name}</Say>
+            {judged ? (
+              <View style={styles.notch}>
+                <JudgedNotch quantity="ph" judged={judged} size="line" />
+              </View>
+            ) : null}
+            <Say size="small" tone="soft">
+              {line}
+            </Say>
+          </LabelRow>
+        );
+      })}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ notch: { maxWidth: 260 } });

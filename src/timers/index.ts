@@ -1,0 +1,2 @@
+export * from './attention';
+export * from './stillWatch';

@@ -1,0 +1,52 @@
+import { StyleSheet, View } from 'react-native';
+import { color, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
+import { Say } from '../text';
+import { Press } from './Press';
+
+interface Props {
+  readonly label: string;
+  readonly onPress: () => void;
+  /** The one main action of a screen is `main`; everything else is quiet. */
+  readonly kind?: 'main' | 'quiet' | 'text';
+  readonly wet?: boolean;
+  readonly disabled?: boolean;
+  readonly grow?: boolean;
+  /** A longer name for screen readers. */
+  readonly name?: string;
+}
+
+/** A button that says its verb. */
+export function Button({ label, onPress, kind = 'quiet', wet, disabled, grow, name }: Props) {
+  const main = kind === 'main';
+  return (
+    <Press
+      name={name ?? label}
+      onPress={onPress}
+      disabled={disabled}
+      style={[
+        styles.base,
+        kind !== 'text' && styles.framed,
+        main && styles.main,
+        { minHeight: wet ? TOUCH_WET : TOUCH },
+        grow && styles.grow,
+        disabled && styles.disabled,
+      ]}
+    >
+      <View style={styles.inner}>
+        <Say bold tone={main ? 'onAction' : 'action'} style={styles.label}>
+          {label}
+        </Say>
+      </View>
+    </Press>
+  );
+}
+
+const styles = StyleSheet.create({
+  base: { justifyContent: 'center', borderRadius: RADIUS },
+  framed: { borderWidth: 1, borderColor: color.action, backgroundColor: color.panel },
+  main: { backgroundColor: color.action },
+  grow: { flexGrow: 1, flexBasis: 0 },
+  disabled: { opacity: 0.45 },
+  inner: { paddingHorizontal: space.s4, paddingVertical: space.s2, alignItems: 'center' },
+  label: { textAlign: 'center' },
+});

@@ -1,0 +1,47 @@
+import type { ReactNode } from 'react';
+import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
+
+interface Props {
+  readonly name: string;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+  readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'tab';
+  /** Where a link goes; makes it a real anchor. */
+  readonly href?: string;
+  readonly checked?: boolean;
+  readonly current?: boolean;
+  readonly disabled?: boolean;
+  readonly style?: StyleProp<ViewStyle>;
+}
+
+/** Anything that can be pressed: named, focusable, a real link where it leads somewhere. */
+export function Press(props: Props) {
+  const {
+    name,
+    onPress,
+    children,
+    role = 'button',
+    href,
+    checked,
+    current,
+    disabled,
+    style,
+  } = props;
+  const web = { href, 'aria-current': current ? 'page' : undefined } as object;
+  return (
+    <Pressable
+      {...web}
+      role={href ? 'link' : (role as 'button')}
+      aria-label={name}
+      aria-checked={checked}
+      disabled={disabled}
+      onPress={(event) => {
+        event.preventDefault();
+        onPress();
+      }}
+      style={style}
+    >
+      {children}
+    </Pressable>
+  );
+}

@@ -1,0 +1,72 @@
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../button';
+import { Say } from '../text';
+import { color, RADIUS, space, TOUCH } from '../tokens';
+
+interface Props<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: readonly {
+    readonly value: Value;
+    readonly label: string;
+    readonly hint?: string;
+  }[];
+  readonly onChoose: (value: Value) => void;
+  /** Hides the label from sight where the heading above says the same. */
+  readonly quietLabel?: boolean;
+}
+
+/** One of a few: radio buttons as tiles; the chosen one has a mark as well as a colour. */
+export function Choice<Value extends string>(props: Props<Value>) {
+  const { label, value, options, onChoose, quietLabel } = props;
+  return (
+    <View style={styles.field}>
+      {quietLabel ? null : (
+        <Say size="small" tone="soft">
+          {label}
+        </Say>
+      )}
+      <View role="radiogroup" aria-label={label} style={styles.group}>
+        {options.map((option) => {
+          const chosen = option.value === value;
+          return (
+            <Press
+              key={option.value}
+              role="radio"
+              name={option.hint ? `${option.label}. ${option.hint}` : option.label}
+              checked={chosen}
+              onPress={() => onChoose(option.value)}
+              style={[styles.tile, chosen && styles.chosen]}
+            >
+              <Say bold={chosen} tone={chosen ? 'action' : 'ink'}>
+                {chosen ? '● ' : '○ '}
+                {option.label}
+              </Say>
+              {option.hint ? (
+                <Say size="tiny" tone="soft">
+                  {option.hint}
+                </Say>
+              ) : null}
+            </Press>
+          );
+        })}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { gap: space.s1 },
+  group: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
+  tile: {
+    minHeight: TOUCH,
+    justifyContent: 'center',
+    paddingHorizontal: space.s3,
+    paddingVertical: space.s2,
+    borderWidth: 1,
+    borderColor: color.edge,
+    borderRadius: RADIUS,
+    backgroundColor: color.panel,
+  },
+  chosen: { borderColor: color.action, backgroundColor: color.actionWash },
+});

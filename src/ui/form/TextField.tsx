@@ -1,0 +1,81 @@
+import { useId, type Ref } from 'react';
+import { StyleSheet, TextInput, View } from 'react-native';
+import { FACE, Say, typeStep } from '../text';
+import { color, RADIUS, space, TOUCH } from '../tokens';
+import { FieldNote, type FieldNoteProps } from './FieldNote';
+
+interface Props {
+  readonly label: string;
+  readonly typed: string;
+  readonly onType: (typed: string) => void;
+  readonly onBlur?: () => void;
+  readonly unit?: string;
+  readonly hint?: string;
+  readonly message?: FieldNoteProps['message'];
+  readonly numeric?: boolean;
+  /** A calendar day, yyyy-mm-dd. */
+  readonly day?: boolean;
+  readonly inputRef?: Ref<TextInput>;
+}
+
+/** A labelled field of a form, its unit after it, its message under it. */
+export function TextField(props: Props) {
+  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, inputRef } = props;
+  const id = useId();
+  const web = {
+    'aria-describedby': message ? id : undefined,
+    ...(day ? { type: 'date' } : {}),
+  } as object;
+  return (
+    <View style={styles.field}>
+      <Say size="small" tone="soft">
+        {label}
+      </Say>
+      <View style={styles.row}>
+        <TextInput
+          {...web}
+          ref={inputRef}
+          aria-label={unit ? `${label}, ${unit}` : label}
+          aria-invalid={message ? true : undefined}
+          value={typed}
+          onChangeText={onType}
+          onBlur={onBlur}
+          inputMode={numeric ? 'decimal' : 'text'}
+          autoComplete="off"
+          style={[styles.input, typeStep('body'), numeric && styles.mono, message && styles.wrong]}
+        />
+        {unit ? (
+          <Say size="small" tone="soft" style={styles.unit}>
+            {unit}
+          </Say>
+        ) : null}
+      </View>
+      {hint ? (
+        <Say size="tiny" tone="soft">
+          {hint}
+        </Say>
+      ) : null}
+      <FieldNote id={id} message={message} onTake={onType} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { gap: space.s1, flexGrow: 1, flexBasis: 140, minWidth: 0 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
+  input: {
+    flex: 1,
+    minWidth: 0,
+    minHeight: TOUCH,
+    paddingHorizontal: space.s3,
+    borderWidth: 1,
+    borderColor: color.inkSoft,
+    borderRadius: RADIUS,
+    backgroundColor: color.panel,
+    color: color.ink,
+    fontFamily: FACE.text,
+  },
+  mono: { fontFamily: FACE.mono },
+  wrong: { borderColor: color.off, borderWidth: 2 },
+  unit: { flexShrink: 0 },
+});

@@ -1,0 +1,4 @@
+export * from './Choice';
+export * from './FieldNote';
+export * from './TextField';
+export * from './SelectField';

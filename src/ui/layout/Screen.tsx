@@ -1,0 +1,46 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { color, space } from '../tokens';
+
+interface Props {
+  readonly children: ReactNode;
+  /** The main action; always within the thumb's reach at the bottom. */
+  readonly actions?: ReactNode;
+}
+
+/** A place on the phone: scrolls, with its main action in the lower third. */
+export function Screen({ children, actions }: Props) {
+  return (
+    <View role="main" style={styles.screen}>
+      <ScrollView style={styles.scroll} contentContainerStyle={styles.content} tabIndex={-1}>
+        <View style={styles.column}>{children}</View>
+      </ScrollView>
+      {actions ? (
+        <View style={styles.actions}>
+          <View style={styles.actionRow}>{actions}</View>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  screen: { flex: 1, minHeight: 0 },
+  scroll: { flex: 1 },
+  content: { paddingHorizontal: space.s4, paddingTop: space.s3, paddingBottom: space.s6 },
+  column: { width: '100%', maxWidth: 960, gap: space.s3 },
+  actions: {
+    paddingHorizontal: space.s4,
+    paddingVertical: space.s3,
+    borderTopWidth: 1,
+    borderTopColor: color.edge,
+    backgroundColor: color.board,
+  },
+  actionRow: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.s2,
+    width: '100%',
+    maxWidth: 960,
+  },
+});

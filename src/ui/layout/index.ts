@@ -1,0 +1,3 @@
+export * from './Panel';
+export * from './Screen';
+export * from './Skeleton';

@@ -1,0 +1,2 @@
+export * from './Notch';
+export type { NotchReading, NotchSize } from './notchGeometry';

@@ -1,0 +1,118 @@
+import { useId } from 'react';
+import { StyleSheet, TextInput, View } from 'react-native';
+import { Press } from '../button';
+import { FieldNote, type FieldNoteProps } from '../form/FieldNote';
+import { FACE, Say, typeStep } from '../text';
+import { color, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
+
+interface Props {
+  readonly label: string;
+  readonly unit: string;
+  readonly typed: string;
+  readonly onType: (typed: string) => void;
+  /** One wet-thumb step up or down; absent: no step buttons. */
+  readonly onStep?: ((direction: 1 | -1) => void) | undefined;
+  readonly message?: FieldNoteProps['message'];
+  /** Tapping the unit changes it for good. */
+  readonly onUnit?: (() => void) | undefined;
+  readonly size?: 'hero' | 'large';
+  readonly autoFocus?: boolean;
+}
+
+/** A number typed with wet thumbs: large, with its unit, steps, and its message beside it. */
+export function NumberField(props: Props) {
+  const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero', autoFocus } = props;
+  const noteId = useId();
+  const step = (direction: 1 | -1, sign: string, word: string) =>
+    onStep ? (
+      <Press name={`${label} ${word}`} onPress={() => onStep(direction)} style={styles.step}>
+        <Say size="huge" bold tone="action" style={styles.sign}>
+          {sign}
+        </Say>
+      </Press>
+    ) : null;
+  const described = { 'aria-describedby': message ? noteId : undefined } as object;
+  return (
+    <View>
+      <View style={styles.row}>
+        <View style={styles.label}>
+          <Say size="small" bold>
+            {label}
+          </Say>
+          {unit ? <Unit label={label} unit={unit} onUnit={onUnit} /> : null}
+        </View>
+        {step(-1, '−', 'down one step')}
+        <View style={[styles.box, message && styles.wrong]}>
+          <TextInput
+            {...described}
+            aria-label={unit ? `${label}, ${unit}` : label}
+            aria-invalid={message ? true : undefined}
+            value={typed}
+            onChangeText={onType}
+            inputMode="decimal"
+            autoComplete="off"
+            autoFocus={autoFocus}
+            selectTextOnFocus
+            style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
+          />
+        </View>
+        {step(1, '+', 'up one step')}
+      </View>
+      <FieldNote id={noteId} message={message} onTake={onType} />
+    </View>
+  );
+}
+
+function Unit({
+  label,
+  unit,
+  onUnit,
+}: {
+  label: string;
+  unit: string;
+  onUnit?: (() => void) | undefined;
+}) {
+  if (!onUnit) {
+    return (
+      <Say size="tiny" tone="soft">
+        {unit}
+      </Say>
+    );
+  }
+  return (
+    <Press name={`Change the unit of ${label}, now ${unit}`} onPress={onUnit} style={styles.unit}>
+      <Say size="small" tone="action" style={styles.unitText}>
+        {unit}
+      </Say>
+    </Press>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
+  label: { minWidth: 52, maxWidth: 96, flexShrink: 0 },
+  step: {
+    width: TOUCH_WET,
+    height: TOUCH_WET,
+    borderWidth: 1,
+    borderColor: color.edge,
+    borderRadius: RADIUS,
+    alignItems: 'center',
+    justifyContent: 'center',
+    backgroundColor: color.panel,
+  },
+  sign: { textAlign: 'center' },
+  box: { flex: 1, minWidth: 0, borderBottomWidth: 2, borderBottomColor: color.inkSoft },
+  wrong: { borderBottomColor: color.off },
+  input: {
+    width: '100%',
+    minWidth: 0,
+    paddingVertical: 2,
+    textAlign: 'center',
+    color: color.ink,
+    fontFamily: FACE.mono,
+    fontWeight: '600',
+  },
+  unit: { minHeight: TOUCH, minWidth: TOUCH, justifyContent: 'center' },
+  unitText: { textDecorationLine: 'underline' },
+});

@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
+import { color } from '../tokens';
+import { FACE, typeStep, type TypeSize } from './type';
+
+/** How loud a text is. */
+export type TextTone =
+  'ink' | 'soft' | 'action' | 'fit' | 'attention' | 'off' | 'plain' | 'onAction';
+
+export const TONE_COLOR: Readonly<Record<TextTone, string>> = {
+  ink: color.ink,
+  soft: color.inkSoft,
+  action: color.action,
+  fit: color.fit,
+  attention: color.attention,
+  off: color.off,
+  plain: color.ink,
+  onAction: color.onAction,
+};
+
+interface Props {
+  readonly children: ReactNode;
+  readonly size?: TypeSize;
+  readonly tone?: TextTone;
+  readonly bold?: boolean;
+  /** mono for numbers, slab for names and headings. */
+  readonly face?: keyof typeof FACE;
+  /** 1 for the place's own heading, 2 below it. */
+  readonly heading?: 1 | 2 | 3;
+  readonly live?: boolean;
+  readonly id?: string;
+  readonly style?: StyleProp<TextStyle>;
+}
+
+/** Every text of the app: one of the scale's sizes, a tone, a face. */
+export function Say(props: Props) {
+  const {
+    children,
+    size = 'body',
+    tone = 'ink',
+    bold,
+    face = 'text',
+    heading,
+    live,
+    id,
+    style,
+  } = props;
+  const weight = face === 'slab' || bold ? '600' : '400';
+  return (
+    <Text
+      id={id}
+      role={heading ? 'heading' : live ? 'status' : undefined}
+      aria-level={heading}
+      aria-live={live ? 'polite' : undefined}
+      style={[
+        styles.text,
+        typeStep(size),
+        { color: TONE_COLOR[tone], fontFamily: FACE[face], fontWeight: weight },
+        style,
+      ]}
+    >
+      {children}
+    </Text>
+  );
+}
+
+const styles = StyleSheet.create({ text: { flexShrink: 1 } });

@@ -1,0 +1,2 @@
+export * from './Say';
+export * from './type';
