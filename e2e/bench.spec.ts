@@ -36,7 +36,7 @@ test('it moved: the watch starts again', async ({ page }) => {
   await page.clock.runFor(25_000);
   await press(page, 'It moved');
   await page.clock.runFor(20_000);
-  await expect(page.getByText('Hold still', { exact: false })).toBeVisible();
+  await expect(page.getByText('Hold still; touch nothing.')).toBeVisible();
   await page.clock.runFor(11_000);
   await expect(page.getByText('settled in 25 s')).toBeVisible();
 });

@@ -13,9 +13,9 @@ test('the demo opens at once, is marked, and is left in one tap for an empty boo
   await expectHeading(page, /P4 can’t be trusted\. Check it first\./);
   for (const place of ['Tanks', 'Pens', 'Shelf', 'Book', 'Settings']) {
     await goTo(page, place);
-    await expect(page.getByRole('button', { name: /^Demo data/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^demo · leave/ })).toBeVisible();
   }
-  await press(page, /^Demo data/);
+  await press(page, /^demo · leave/);
   await expectHeading(page, 'Your round starts here.');
   await page.reload();
   await expectHeading(page, 'Your round starts here.');

@@ -13,16 +13,16 @@ const at =
 /** Every screen and the way to it from the Round. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   round: async () => undefined,
-  read: row(/^Basil tables/),
+  read: row(/Basil tables/),
   tanks: at('Tanks'),
-  tank: at('Tanks', row(/^Strawberry/)),
-  'tank form': at('Tanks', row(/^Strawberry/), (page) => press(page, 'Change the tank')),
+  tank: at('Tanks', row(/Strawberry/)),
+  'tank form': at('Tanks', row(/Strawberry/), (page) => press(page, 'Change the tank')),
   pens: at('Pens'),
   pen: at('Pens', row(/^P4/)),
   'pen form': at('Pens', (page) => press(page, 'Add a pen')),
   'bench, preparing': at('Pens', row(/^P4/), (page) => press(page, 'Check')),
   shelf: at('Shelf'),
-  'lot form': at('Shelf', row(/^10\.01 buffer/)),
+  'lot form': at('Shelf', row(/10\.01 buffer/)),
   book: at('Book'),
   settings: at('Settings'),
 };

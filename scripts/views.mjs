@@ -6,7 +6,7 @@ const open = (placeName, rowName) => async (page) => {
 };
 
 async function read(page) {
-  await page.getByRole('link', { name: /^Basil tables/ }).click();
+  await page.getByRole('link', { name: /Basil tables/ }).click();
   await page.getByLabel('pH', { exact: true }).fill('5.32');
   await page.getByLabel('EC, mS/cm').fill('1.46');
   await page.getByLabel('Temp., °C').fill('21.4');
@@ -36,8 +36,8 @@ export const VIEWS = [
   { name: 'round-wide', wide: true, go: async () => {} },
   { name: 'read', go: read },
   { name: 'tanks', go: place('Tanks') },
-  { name: 'tank', go: open('Tanks', /^Basil tables/) },
-  { name: 'tank-wide', wide: true, go: open('Tanks', /^Strawberry/) },
+  { name: 'tank', go: open('Tanks', /Basil tables/) },
+  { name: 'tank-wide', wide: true, go: open('Tanks', /Strawberry/) },
   { name: 'pens', go: place('Pens') },
   { name: 'pen', go: open('Pens', /^P4/) },
   { name: 'bench', go: benchAdjust },

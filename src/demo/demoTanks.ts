@@ -64,7 +64,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     }),
     phPerDay: -0.055,
     ecPerDay: -0.015,
-    startPh: 6.1,
+    startPh: 5.93,
     startEcMsPerCm: 1.5,
     tempC: 21.4,
     phPen: 'P1',

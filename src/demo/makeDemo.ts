@@ -20,7 +20,7 @@ export const DEMO_SEED = 20417;
 /** Seven months. */
 const DAYS = 210;
 const DAY_MS = 86_400_000;
-const PEOPLE = ['AM', 'JB', 'TK'];
+const PEOPLE = ['LV', 'JB', 'TK'];
 
 /** A true tank between the grower's hands. */
 interface MovingTank {
@@ -125,15 +125,15 @@ export function makeDemo({ nowMs, zone }: { nowMs: number; zone: string }): read
     write({ kind: 'person', body: { initials, name: '' } }, startMs, '');
   const lots = demoLots(nowMs).map((body) => ({
     body,
-    id: write({ kind: 'lot', body }, startMs, 'AM'),
+    id: write({ kind: 'lot', body }, startMs, 'LV'),
   }));
   const pens = DEMO_PENS.map((demo): LivePen => {
-    const id = write({ kind: 'pen', body: demo.pen }, startMs, 'AM');
+    const id = write({ kind: 'pen', body: demo.pen }, startMs, 'LV');
     return { demo, id, hidden: { ph: { offsetPh: 0.03, gain: 0.99 }, ecGain: 0.99 } };
   });
   const byCode = new Map(pens.map((pen) => [pen.demo.pen.code, pen]));
   const tanks = DEMO_TANKS.map((demo): MovingTank => {
-    const id = write({ kind: 'tank', body: demo.tank }, startMs, 'AM');
+    const id = write({ kind: 'tank', body: demo.tank }, startMs, 'LV');
     return { demo, id, ph: demo.startPh, ecMsPerCm: demo.startEcMsPerCm };
   });
   const lotFor = (nominal: number) => {

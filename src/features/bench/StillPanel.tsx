@@ -48,7 +48,7 @@ export function StillPanel({
             {minutesSeconds(watch.remainingS)}
           </Say>
         ) : null}
-        {watch.settleS === undefined ? null : (
+        {!watch.settleS ? null : (
           <Say size="small" tone="soft">
             settled in {Math.round(watch.settleS)} s
           </Say>

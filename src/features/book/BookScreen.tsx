@@ -30,30 +30,31 @@ export function BookScreen() {
           : `${data.total} entries. What the pens showed is never changed.`}
       </Say>
       {ledgerDays(data.rows, formats).map(({ day, lines }) => (
-        <View key={day} role="list" aria-label={day}>
+        <View key={day}>
           <Say size="body" face="slab" heading={2}>
             {day}
           </Say>
-          {lines.map((line) => (
-            <View key={line.id} role="listitem">
-              <Press
-                name={`${line.time} ${line.title}. ${line.detail}`}
-                href={line.href}
-                onPress={() => router.navigate(line.href as '/')}
-                style={styles.line}
-              >
-                <Say size="small" tone="soft" face="mono" style={styles.time}>
-                  {line.time}
-                </Say>
-                <View style={styles.words}>
-                  <Say size="small" bold>
-                    {line.title}
+          <View role="list" aria-label={day}>
+            {lines.map((line) => (
+              <View key={line.id} role="listitem">
+                <Press
+                  href={line.href}
+                  onPress={() => router.navigate(line.href as '/')}
+                  style={styles.line}
+                >
+                  <Say size="small" tone="soft" face="mono" style={styles.time}>
+                    {line.time}
                   </Say>
-                  <Say size="small">{line.detail}</Say>
-                </View>
-              </Press>
-            </View>
-          ))}
+                  <View style={styles.words}>
+                    <Say size="small" bold>
+                      {line.title}
+                    </Say>
+                    <Say size="small">{line.detail}</Say>
+                  </View>
+                </Press>
+              </View>
+            ))}
+          </View>
         </View>
       ))}
       {data.rows.length < data.total ? (

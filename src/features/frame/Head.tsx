@@ -26,7 +26,7 @@ export function Head() {
           {demo ? DEMO_NAME : 'My book'}
         </Say>
         {demo ? (
-          <Press name="Demo data. Leave it for my own book" onPress={leave} style={styles.demo}>
+          <Press name="demo · leave for my own book" onPress={leave} style={styles.demo}>
             <Say size="small" bold tone="attention" style={styles.demoText}>
               demo · leave
             </Say>

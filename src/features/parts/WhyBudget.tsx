@@ -29,7 +29,7 @@ export function WhyBudget({ budget, aside, of, write }: Props) {
         <Button
           kind="text"
           label={open ? 'Close' : 'Why ±?'}
-          name={`Why plus or minus, ${of}`}
+          name={`${open ? 'Close' : 'Why ±?'} ${of}`}
           onPress={() => setOpen(!open)}
         />
       </View>

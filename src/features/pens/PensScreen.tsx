@@ -46,7 +46,6 @@ export function PensScreen() {
             code={code}
             action="Open"
             edge={trouble ? 'off' : 'plain'}
-            name={`${code} ${name}. ${PEN_WORD[pen.word]}. ${due}. Open`}
             href={href}
             onPress={() => router.navigate(href as '/')}
           >

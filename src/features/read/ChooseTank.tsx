@@ -32,7 +32,6 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
             key={id}
             code={String(number)}
             action="Read"
-            name={`${body.name}. Read`}
             href={href}
             onPress={() => router.navigate(href as '/')}
           >

@@ -25,12 +25,7 @@ export function DoneStop({ stop, formats, onGo }: Common & { readonly stop: Roun
       ? `/pens/${stop.pen.id}`
       : '/shelf';
   return (
-    <Press
-      name={`Done: ${what} ${result}`}
-      href={href}
-      onPress={() => onGo(href)}
-      style={styles.done}
-    >
+    <Press href={href} onPress={() => onGo(href)} style={styles.done}>
       <Check size={20} color={color.fit} aria-hidden />
       <Say size="small" style={styles.what}>
         {what}
@@ -54,7 +49,7 @@ export function OpenStop(
     const { nominal, kind } = stop.lot.body;
     const what = `${nominal ?? kind} is past its date`;
     return (
-      <LabelRow code="!" action="Look" name={`${what}. Look`} href={href} onPress={go} edge={edge}>
+      <LabelRow code="!" action="Look" href={href} onPress={go} edge={edge}>
         <Say bold>{what}</Say>
         <Say size="small" tone="soft">
           lot {stop.lot.body.lotCode || 'without a number'}
@@ -66,14 +61,7 @@ export function OpenStop(
     const { code, name } = stop.pen.body;
     const line = penLine(stop.pen, nowMs);
     return (
-      <LabelRow
-        code={code}
-        action="Check"
-        name={`${code} ${name}. ${line}. Check`}
-        href={href}
-        onPress={go}
-        edge={edge}
-      >
+      <LabelRow code={code} action="Check" href={href} onPress={go} edge={edge}>
         <Say bold>{name}</Say>
         <Say size="small" tone={stop.pen.word === 'cantBeTrusted' ? 'off' : 'soft'}>
           {line}
@@ -85,14 +73,7 @@ export function OpenStop(
   const line = tankLine(tank, formats, nowMs);
   const judged = tank.latest?.ph?.judged;
   return (
-    <LabelRow
-      code={String(tank.number)}
-      action="Read"
-      name={`${tank.body.name}. ${line}. Read`}
-      href={href}
-      onPress={go}
-      edge={edge}
-    >
+    <LabelRow code={String(tank.number)} action="Read" href={href} onPress={go} edge={edge}>
       <Say bold>{tank.body.name}</Say>
       {judged ? (
         <View style={styles.notch}>

@@ -68,7 +68,6 @@ export function ShelfScreen() {
             code={code}
             action="Change"
             edge={TONE[state.word] === 'off' ? 'off' : 'plain'}
-            name={`${name}, lot ${body.lotCode}. ${left}. ${dateWords(state)}. Change`}
             href={href}
             onPress={() => router.navigate(href as '/')}
           >

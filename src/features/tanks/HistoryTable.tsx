@@ -41,16 +41,16 @@ export function HistoryTable({
 const styles = StyleSheet.create({
   row: {
     flexDirection: 'row',
-    gap: space.s2,
+    gap: space.s1,
     paddingVertical: space.s2,
     borderBottomWidth: 1,
     borderBottomColor: color.edge,
     alignItems: 'center',
   },
   head: { borderBottomColor: color.inkSoft },
-  day: { flex: 20, minWidth: 0 },
-  wide: { flex: 25, minWidth: 0 },
-  temp: { flex: 15, minWidth: 0 },
-  by: { flex: 7, minWidth: 0 },
+  day: { flex: 58, minWidth: 0 },
+  wide: { flex: 90, minWidth: 0 },
+  temp: { flex: 52, minWidth: 0 },
+  by: { flex: 24, minWidth: 0 },
 });
 const CELLS = [styles.day, styles.wide, styles.wide, styles.temp, styles.by];

@@ -20,7 +20,8 @@ export function TankScreen() {
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
-  const what = [body.crop, body.stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
+  const stage = body.stage === 'all' ? '' : body.stage;
+  const what = [body.crop, stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
   const go = (href: string) => router.navigate(href as '/');
   return (
     <Screen

@@ -46,7 +46,6 @@ export function TanksScreen() {
             key={tank.id}
             code={String(tank.number)}
             action="Open"
-            name={`${tank.body.name}. ${line}. Open`}
             href={href}
             onPress={() => router.navigate(href as '/')}
           >

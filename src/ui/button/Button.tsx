@@ -20,7 +20,7 @@ export function Button({ label, onPress, kind = 'quiet', wet, disabled, grow, na
   const main = kind === 'main';
   return (
     <Press
-      name={name ?? label}
+      name={name}
       onPress={onPress}
       disabled={disabled}
       style={[

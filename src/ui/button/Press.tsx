@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
 interface Props {
-  readonly name: string;
+  /** A name for screen readers where the text inside is not enough; it must contain that text. */
+  readonly name?: string | undefined;
   readonly onPress: () => void;
   readonly children: ReactNode;
   readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'tab';

@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { Press } from '../button';
 import { Say } from '../text';
 import { color, RADIUS, space, TOUCH } from '../tokens';
@@ -33,13 +33,12 @@ export function Choice<Value extends string>(props: Props<Value>) {
             <Press
               key={option.value}
               role="radio"
-              name={option.hint ? `${option.label}. ${option.hint}` : option.label}
               checked={chosen}
               onPress={() => onChoose(option.value)}
               style={[styles.tile, chosen && styles.chosen]}
             >
               <Say bold={chosen} tone={chosen ? 'action' : 'ink'}>
-                {chosen ? '● ' : '○ '}
+                <Text aria-hidden>{chosen ? '● ' : '○ '}</Text>
                 {option.label}
               </Say>
               {option.hint ? (

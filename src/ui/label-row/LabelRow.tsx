@@ -10,8 +10,6 @@ interface Props {
   readonly code: string;
   /** The verb on the tapered right end. */
   readonly action: string;
-  /** What a screen reader hears for the whole label. */
-  readonly name: string;
   readonly href: string;
   readonly onPress: () => void;
   readonly children: ReactNode;
@@ -25,11 +23,11 @@ const TAPER_PX = 26;
 
 /** A row like a wooden plant label: square end with the code, tapered end pointing at the action. */
 export function LabelRow(props: Props) {
-  const { code, action, name, href, onPress, children, edge = 'plain', selected } = props;
+  const { code, action, href, onPress, children, edge = 'plain', selected } = props;
   const line = selected ? color.action : EDGE[edge];
   const width = edge === 'plain' && !selected ? 1 : 2;
   return (
-    <Press name={name} href={href} onPress={onPress} current={selected} style={styles.row}>
+    <Press href={href} onPress={onPress} current={selected} style={styles.row}>
       <View style={[styles.end, { borderColor: line, borderWidth: width }]}>
         <Say face="slab" size={code.length > 3 ? 'body' : 'large'} style={styles.code}>
           {code}

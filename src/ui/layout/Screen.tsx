@@ -12,7 +12,7 @@ interface Props {
 export function Screen({ children, actions }: Props) {
   return (
     <View role="main" style={styles.screen}>
-      <ScrollView style={styles.scroll} contentContainerStyle={styles.content} tabIndex={-1}>
+      <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={styles.content}>
         <View style={styles.column}>{children}</View>
       </ScrollView>
       {actions ? (

@@ -1,0 +1,10 @@
+declare module '*/serve.mjs' {
+  export function serve(options?: {
+    own?: boolean;
+    port?: number;
+  }): Promise<{ url: string; stop: () => void }>;
+}
+
+declare module '*/chromium.mjs' {
+  export function findChromium(): string;
+}
