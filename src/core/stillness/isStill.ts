@@ -30,7 +30,7 @@ function wholeDigits(span: number, resolution: number): number {
 /**
  * Whether the last `windowMs` of samples (sorted by time) span no more than the larger of one digit
  * and `span`. Compares whole digits: a floating-point comparison fires seconds late. False until
- * the samples cover the window.
+ * the samples cover that time.
  */
 export function isStill(samples: readonly DisplaySample[], policy: StillnessPolicy): boolean {
   if (policy.resolution <= 0) throw new RangeError('resolution must be positive');
