@@ -1,7 +1,7 @@
 const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|idb|ulid|expo(nent)?|@expo(nent)?/.*|expo-.*|lucide-react-native|react-native-svg|date-fns)/)',
+    '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns)/)',
   ],
 };
 

@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { demoUrl, expectHeading, goTo, press } from './support/grower';
+import { demoUrl, dip, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 const row = (name: RegExp) => (page: Page) => page.getByRole('link', { name }).first().click();
 const at =
@@ -9,6 +9,22 @@ const at =
     await goTo(page, place);
     for (const step of then) await step(page);
   };
+
+/** Into a sitting with P1, as far as the dips given. */
+const bench = (...shown: [cup: string, value: string][]) =>
+  at('Pens', row(/^P1/), async (page) => {
+    await press(page, 'Check pH');
+    await page.getByLabel('Cups, °C').fill('20');
+    await press(page, 'Start with as found');
+    for (const [cup, value] of shown) await dip(page, cup, value);
+  });
+
+async function saved(page: Page): Promise<void> {
+  await row(/Basil tables/)(page);
+  await typeReading(page, { ph: '5.9', ec: '1.4', temp: '21' });
+  await press(page, 'Save');
+  await expectHeading(page, /^Saved/);
+}
 
 /** Every screen and the way to it from the Round. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
@@ -21,6 +37,9 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   pen: at('Pens', row(/^P4/)),
   'pen form': at('Pens', (page) => press(page, 'Add a pen')),
   'bench, preparing': at('Pens', row(/^P4/), (page) => press(page, 'Check')),
+  'bench, a dip': bench(),
+  'bench, found out of tolerance': bench(['7.00', '7.2'], ['4.01', '4.2']),
+  'a saved reading': saved,
   shelf: at('Shelf'),
   'lot form': at('Shelf', row(/10\.01 buffer/)),
   book: at('Book'),
@@ -56,3 +75,11 @@ for (const [size, viewport] of Object.entries({
     });
   }
 }
+
+test('an empty book is accessible by day and lights-out, and fits', async ({ page }) => {
+  await page.goto(ownUrl());
+  await expectHeading(page, 'Your round starts here.');
+  await judge(page, 'day');
+  await page.getByRole('switch', { name: 'Lights-out' }).click();
+  await judge(page, 'lights-out');
+});

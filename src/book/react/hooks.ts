@@ -1,5 +1,5 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
 import type { Change } from '@/records';
 import { thisMoment, type BookClient } from '../client';
 import { useBook } from './BookProvider';
@@ -16,14 +16,46 @@ export function useNowMs(everyMs = MINUTE_MS): number {
   return nowMs;
 }
 
-/** Asks the book; the answer is kept until the book changes. */
-export function useAnswer<T>(key: readonly unknown[], ask: (client: BookClient) => Promise<T>) {
+/** Keeps the last answer on screen while the next one to the same question comes. */
+function keepSame(about: string) {
+  return <T>(last: T | undefined, query?: { readonly queryKey: readonly unknown[] }) =>
+    query?.queryKey[0] === about ? last : undefined;
+}
+
+/**
+ * Asks the book; the answer is kept until the book changes. `moving` is a part of the question that
+ * goes on (the time, a page length): while the next answer comes, the last one of the same `key`
+ * stays on screen. Another key starts empty: one tank's numbers never stand under another's name.
+ */
+export function useAnswer<T>(
+  key: readonly string[],
+  ask: (client: BookClient) => Promise<T>,
+  moving?: number,
+) {
   const { client } = useBook();
+  const about = key.join('/');
   return useQuery({
-    queryKey: key,
+    queryKey: [about, moving],
     queryFn: () => ask(client),
-    placeholderData: keepPreviousData,
+    placeholderData: keepSame(about),
   });
+}
+
+/** Asks the book once when a screen opens; later changes do not move the answer. */
+export function useAskOnce<T>(ask: (client: BookClient) => Promise<T>): T | undefined {
+  const { client } = useBook();
+  const [answer, setAnswer] = useState<T>();
+  const first = useRef(ask);
+  useEffect(() => {
+    let gone = false;
+    void first.current(client).then((found) => {
+      if (!gone) setAnswer(() => found);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [client]);
+  return answer;
 }
 
 /** Writes to the book as one act; resolves when the act is committed to storage. */

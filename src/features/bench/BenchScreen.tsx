@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BenchAnswer } from '@/book/answers';
-import { useAnswer, useNowMs } from '@/book/react';
+import { thisMoment } from '@/book/client';
+import { useAnswer, useAskOnce, useNowMs } from '@/book/react';
 import { nextBenchStep } from '@/core/procedure';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -16,7 +17,7 @@ import { useBench } from './useBench';
 export function BenchScreen() {
   const { penId, quantity } = useLocalSearchParams<{ penId: string; quantity?: string }>();
   const nowMs = useNowMs();
-  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const pen = pens?.find(({ id }) => id === penId);
   const sides = pen?.sides.map((side) => side.quantity) ?? [];
   const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
@@ -27,9 +28,7 @@ export function BenchScreen() {
 
 function Loading({ penId, quantity }: { readonly penId: string; readonly quantity: 'ph' | 'ec' }) {
   // Asked once: the sitting is written from here on, and another tab's change must not move it.
-  const { data } = useAnswer(['bench', penId, quantity], (client) =>
-    client.bench(penId, quantity, Date.now()),
-  );
+  const data = useAskOnce((client) => client.bench(penId, quantity, thisMoment().nowMs));
   if (data === undefined) return <Skeleton label="Loading the Bench" />;
   if (data === null) return <NoBench />;
   return <Sitting answer={data} quantity={quantity} />;

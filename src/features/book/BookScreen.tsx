@@ -17,7 +17,7 @@ export function BookScreen() {
   const router = useRouter();
   const formats = useFormats();
   const [count, setCount] = useState(PAGE);
-  const { data } = useAnswer(['ledger', count], (client) => client.ledger(count));
+  const { data } = useAnswer(['ledger'], (client) => client.ledger(count), count);
   if (!data) return <Skeleton label="Loading the Book" />;
   return (
     <Screen>

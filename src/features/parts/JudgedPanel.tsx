@@ -12,10 +12,12 @@ interface Props {
   readonly judged: JudgedValue;
   /** The line beside the verdict: what was shown, when. */
   readonly aside?: string;
+  /** hero where it leads the screen. */
+  readonly size?: 'row' | 'hero';
 }
 
 /** A judged value as it leads a screen: number and ±, notch with its ends, verdict, what to do. */
-export function JudgedPanel({ quantity, judged, aside }: Props) {
+export function JudgedPanel({ quantity, judged, aside, size = 'row' }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
   const { value, budget, band, verdict } = judged;
@@ -34,7 +36,7 @@ export function JudgedPanel({ quantity, judged, aside }: Props) {
           ± {written.plusMinus} {unit}
         </Say>
       </View>
-      <JudgedNotch quantity={quantity} judged={judged} size="row" />
+      <JudgedNotch quantity={quantity} judged={judged} size={size} />
       <View style={styles.ends}>
         <Say size="tiny" tone="soft" face="mono" style={styles.end}>
           {write(band.low)}

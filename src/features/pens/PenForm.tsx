@@ -26,7 +26,7 @@ import {
 export function PenForm() {
   const { penId } = useLocalSearchParams<{ penId?: string }>();
   const nowMs = useNowMs();
-  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const [profileId, setProfileId] = useState(GENERIC_PROFILES[0]!.id);
   if (!pens) return <Skeleton label="Loading the pen" />;
   const pen = pens.find(({ id }) => id === penId);

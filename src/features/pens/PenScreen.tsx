@@ -20,7 +20,7 @@ export function PenScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: pen } = useAnswer(['pen', penId, nowMs], (client) => client.pen(penId, nowMs));
+  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   if (pen === undefined) return <Skeleton label="Loading the pen" />;
   if (pen === null) return <NoPen />;
   const go = (href: string) => router.navigate(href as '/');

@@ -13,7 +13,7 @@ export function PensScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: pens } = useAnswer(['pens', nowMs], (client) => client.pens(nowMs));
+  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   if (!pens) return <Skeleton label="Loading pens" />;
   return (
     <Screen

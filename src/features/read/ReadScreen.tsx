@@ -13,7 +13,7 @@ const EMPTY = { ph: '', ec: '', temp: '' };
 export function ReadScreen() {
   const params = useLocalSearchParams<{ tank?: string }>();
   const nowMs = useNowMs();
-  const { data } = useAnswer(['read', nowMs], (client) => client.read(nowMs));
+  const { data } = useAnswer(['read'], (client) => client.read(nowMs), nowMs);
   if (!data) return <Skeleton label="Loading" />;
   return <Reading key={params.tank ?? 'none'} answer={data} tankId={params.tank} nowMs={nowMs} />;
 }

@@ -64,12 +64,12 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       </View>
       {saved.ph ? (
         <Panel>
-          <JudgedPanel quantity="ph" judged={saved.ph} />
+          <JudgedPanel quantity="ph" judged={saved.ph} size="hero" />
         </Panel>
       ) : null}
       {saved.ec ? (
         <Panel>
-          <JudgedPanel quantity="ec" judged={saved.ec} />
+          <JudgedPanel quantity="ec" judged={saved.ec} size="hero" />
         </Panel>
       ) : null}
     </Screen>

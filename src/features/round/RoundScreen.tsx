@@ -15,8 +15,10 @@ export function RoundScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: round } = useAnswer(['round', nowMs], (client) =>
-    client.round(nowMs, dayStart(nowMs)),
+  const { data: round } = useAnswer(
+    ['round'],
+    (client) => client.round(nowMs, dayStart(nowMs)),
+    nowMs,
   );
   if (!round) return <Skeleton label="Loading the round" />;
   if (round.penCount === 0 && round.tankCount === 0) return <EmptyRound />;

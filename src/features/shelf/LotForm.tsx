@@ -25,7 +25,7 @@ import { liquidName } from './lotWords';
 export function LotForm() {
   const { lotId } = useLocalSearchParams<{ lotId?: string }>();
   const nowMs = useNowMs();
-  const { data: lots } = useAnswer(['shelf', nowMs], (client) => client.shelf(nowMs));
+  const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   if (!lots) return <Skeleton label="Loading the lot" />;
   const lot = lots.find(({ id }) => id === lotId);
   return <Fields key={lot?.revId ?? 'new'} lot={lot} />;
@@ -48,6 +48,11 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
     ]);
     router.replace('/shelf');
   });
+  const remove = async () => {
+    if (!lot) return;
+    await append.mutateAsync([{ kind: 'lot', recordId: lot.id, parents: [lot.revId], body: null }]);
+    router.replace('/shelf');
+  };
   const buffer = kind.value === 'buffer';
   const valued = buffer || kind.value === 'ecStandard';
   return (
@@ -126,6 +131,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
         hint="20 mL are taken for each calibration, or one sachet."
         numeric
       />
+      {lot ? <Button label="Take it off the Shelf" onPress={() => void remove()} /> : null}
     </Screen>
   );
 }

@@ -21,7 +21,7 @@ export function ShelfScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: lots } = useAnswer(['shelf', nowMs], (client) => client.shelf(nowMs));
+  const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   if (!lots) return <Skeleton label="Loading the Shelf" />;
   const past = lots.filter(({ state }) => TONE[state.word] === 'off').length;
   const summary =

@@ -36,6 +36,7 @@ export function Press(props: Props) {
       aria-label={name}
       aria-checked={checked}
       disabled={disabled}
+      {...(role === 'radio' || role === 'switch' ? keys(onPress) : {})}
       onPress={(event) => {
         event.preventDefault();
         onPress();
@@ -45,4 +46,38 @@ export function Press(props: Props) {
       {children}
     </Pressable>
   );
+}
+
+interface KeyPress {
+  readonly key: string;
+  readonly currentTarget: unknown;
+  preventDefault(): void;
+}
+
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowRight: 1,
+  ArrowDown: 1,
+  ArrowLeft: -1,
+  ArrowUp: -1,
+};
+
+/** What a keyboard expects of a choice: space takes it, arrows go to the next one and take it. */
+function keys(onPress: () => void): object {
+  return {
+    onKeyDown: (event: KeyPress) => {
+      const here = event.currentTarget as HTMLElement;
+      const step = STEPS[event.key];
+      if (event.key === ' ') {
+        event.preventDefault();
+        onPress();
+      } else if (step !== undefined) {
+        event.preventDefault();
+        const group = here.closest('[role=radiogroup]');
+        const all = Array.from(group?.querySelectorAll<HTMLElement>('[role=radio]') ?? []);
+        const next = all[(all.indexOf(here) + step + all.length) % all.length];
+        next?.focus();
+        next?.click();
+      }
+    },
+  };
 }

@@ -1,0 +1,57 @@
+import { expect, test, type Page } from '@playwright/test';
+import { addPen, addTank, expectHeading, goTo, ownUrl } from './support/grower';
+
+/** Presses Tab until the control with this name has the focus. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let tries = 0; tries < 60; tries += 1) {
+    await page.keyboard.press('Tab');
+    const [text, outline] = await page.evaluate(() => {
+      const here = document.activeElement;
+      const control = here?.matches('a, button, input, [role=radio], [role=switch]');
+      const said = control ? (here?.getAttribute('aria-label') ?? here?.textContent ?? '') : '';
+      return [said, here ? getComputedStyle(here).outlineWidth : ''];
+    });
+    if (!name.test(text)) continue;
+    expect(outline).toBe('3px');
+    return;
+  }
+  throw new Error(`no way by Tab to ${name}`);
+}
+
+test('a reading is taken with the keyboard alone, the focus always to be seen', async ({
+  page,
+}) => {
+  await page.goto(ownUrl());
+  await addPen(page, /pH, two points/, 'P1');
+  await addTank(page, 'Basil', 'basil');
+  await goTo(page, 'Round');
+  await expectHeading(page, /./);
+  await tabTo(page, /Basil.*Read$/);
+  await page.keyboard.press('Enter');
+  await expectHeading(page, 'Read · Basil');
+  await tabTo(page, /^pH$/);
+  await page.keyboard.type('5.9');
+  await tabTo(page, /^Save$/);
+  await page.keyboard.press('Enter');
+  await expectHeading(page, 'Saved · Basil');
+});
+
+test('a check is begun and a cup read with the keyboard alone', async ({ page }) => {
+  await page.goto(ownUrl());
+  await addPen(page, /pH, two points/, 'P1');
+  await tabTo(page, /^Check$/);
+  await page.keyboard.press('Enter');
+  await expectHeading(page, 'Check P1');
+  await tabTo(page, /^Cups, °C$/);
+  await page.keyboard.type('20');
+  await tabTo(page, /no.*good/);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: /yes/ })).toBeChecked();
+  await tabTo(page, /^Start with as found$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Shows$/);
+  await page.keyboard.type('7,03');
+  await tabTo(page, /^It shows 7\.03$/);
+  await page.keyboard.press('Enter');
+  await expectHeading(page, /dip in the 4\.01/);
+});

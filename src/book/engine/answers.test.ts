@@ -1,0 +1,192 @@
+import { makePhPlan } from '@/core/procedure';
+import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { BookState } from './bookState';
+import { benchAnswer, ledgerAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
+import { penDetailAnswer, pensAnswer } from './penAnswers';
+import { roundAnswer } from './roundAnswer';
+import { readAnswer, tankDetailAnswer, tanksAnswer } from './tankAnswers';
+
+const DAY_MS = 86_400_000;
+const makeId = idSource();
+
+/** A book that a test writes day by day. */
+function diary() {
+  const book = new BookState();
+  const write = <K extends Kind>(day: number, change: Change<K>) => {
+    const parents = change.recordId ? book.headIds(change.recordId) : [];
+    const writer = { makeId, nowMs: day * DAY_MS, zone: 'UTC', by: 'LV', device: 'phone' };
+    const revision = writeRevision({ ...change, parents }, writer);
+    book.apply([revision as never]);
+    return revision.recordId as string;
+  };
+  return { book, write };
+}
+
+const profile = GENERIC_PROFILES.find(({ id }) => id === 'ph-auto-two-point')!;
+const instant = (day: number) => new Date(day * DAY_MS).toISOString();
+const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
+  name: 'Basil',
+  volumeL: 100,
+  crop: '',
+  stage: '',
+  phBand: { low, high },
+  ecBand: { low: 1, high: 2 },
+  alphaPerC: 0.019,
+  place: 1,
+  note: '',
+});
+
+function checkedPen(write: ReturnType<typeof diary>['write']) {
+  const penId = write(0, { kind: 'pen', body: penFromProfile(profile, 'P1', 'Pen') });
+  const plan = JSON.parse(
+    JSON.stringify(
+      makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),
+    ),
+  );
+  const session = (day: number, in7: number, in4: number, adjusted: boolean) => {
+    const read = (phase: 'asFound' | 'asLeft', cupId: string, shown: number) => ({
+      type: 'read' as const,
+      phase,
+      cupId,
+      shown,
+      atMs: day * DAY_MS,
+    });
+    const found = [read('asFound', '7', in7), read('asFound', '4.01', in4)];
+    const left = adjusted
+      ? [{ type: 'adjust' as const }, read('asLeft', '7', 7), read('asLeft', '4.01', 4.01)]
+      : [{ type: 'leave' as const }];
+    const body: BodyOf<'session'> = {
+      penId,
+      plan,
+      events: [...found, ...left],
+      startedAt: instant(day),
+      finishedAt: instant(day),
+      afterCleaning: false,
+      outcome: adjusted ? 'adjusted' : 'inTolerance',
+      pastDateLots: [],
+      note: '',
+    };
+    write(day, { kind: 'session', body });
+  };
+  const reading = (day: number, tankId: string, shown: number) =>
+    write(day, {
+      kind: 'reading',
+      body: { tankId, sampleKind: 'tank', takenAt: instant(day), note: '', ph: { shown, penId } },
+    });
+  return { penId, session, reading };
+}
+
+test('a later check corrects the readings before it and turns their verdict', () => {
+  const { book, write } = diary();
+  const { session, reading } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  session(0, 7, 4.01, false);
+  reading(9, tankId, 6.7);
+  expect(tanksAnswer(book)[0]?.latest?.ph?.judged.verdict).toBe('high');
+  // Found 0.4 high in both buffers on day 10: nine tenths of it had come by day 9.
+  session(10, 7.4, 4.41, true);
+  const judged = tanksAnswer(book)[0]?.latest?.ph?.judged;
+  expect(judged?.value).toBeCloseTo(6.34, 2);
+  expect(judged?.verdict).not.toBe('high');
+});
+
+test('a band changed from now on leaves the past verdict as it was', () => {
+  const { book, write } = diary();
+  const { session, reading } = checkedPen(write);
+  const recordId = write(0, { kind: 'tank', body: tank() });
+  session(0, 7, 4.01, false);
+  reading(1, recordId, 5.7);
+  write(2, { kind: 'tank', recordId, effectiveFromMs: 2 * DAY_MS, body: tank(6, 7) });
+  reading(3, recordId, 5.7);
+  const verdicts = tankDetailAnswer(book, recordId)?.readings.map(({ ph }) => ph?.judged.verdict);
+  expect(verdicts).toEqual(['low', 'in']);
+});
+
+test('a pen is unverified, ready, then due; its last pen is remembered for a tank', () => {
+  const { book, write } = diary();
+  const { penId, session, reading } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  expect(pensAnswer(book, DAY_MS)[0]?.word).toBe('unverified');
+  session(1, 7.01, 4.02, false);
+  expect(pensAnswer(book, 2 * DAY_MS)[0]?.word).toBe('ready');
+  expect(pensAnswer(book, 8 * DAY_MS)[0]?.word).toBe('checkDue');
+  expect(penDetailAnswer(book, penId, DAY_MS)?.sessions).toHaveLength(1);
+  reading(2, tankId, 6);
+  expect(readAnswer(book, 2 * DAY_MS).remembered[tankId]).toEqual({
+    phPenId: penId,
+    ecPenId: undefined,
+  });
+});
+
+test('the round lists what is left and what is done today', () => {
+  const { book, write } = diary();
+  const { session, reading } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  write(0, {
+    kind: 'lot',
+    body: {
+      kind: 'buffer',
+      form: 'bottle',
+      nominal: 7,
+      lotCode: 'A',
+      note: '',
+      expiresAt: instant(1),
+    },
+  });
+  const at = { nowMs: 5 * DAY_MS + 1000, dayStartMs: 5 * DAY_MS };
+  const kinds = () => roundAnswer(book, at).stops.map(({ kind, done }) => `${kind} ${done}`);
+  expect(kinds()).toEqual(['pen false', 'tank false', 'lot false']);
+  session(5, 7, 4.01, false);
+  reading(5, tankId, 6);
+  expect(kinds()).toEqual(['pen true', 'tank true', 'lot false']);
+});
+
+test('the ledger is newest first and counts everything; a deleted reading is gone from it', () => {
+  const { book, write } = diary();
+  const { session, reading } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  session(1, 7, 4.01, false);
+  const id = reading(2, tankId, 6);
+  reading(3, tankId, 6);
+  expect(ledgerAnswer(book, 2)).toMatchObject({
+    total: 3,
+    rows: [{ atMs: 3 * DAY_MS }, { atMs: 2 * DAY_MS }],
+  });
+  write(4, { kind: 'reading', recordId: id, body: null });
+  expect(ledgerAnswer(book, 10).total).toBe(2);
+});
+
+test('the Bench finds its open sitting, the Shelf its order, settings their defaults', () => {
+  const { book, write } = diary();
+  const { penId } = checkedPen(write);
+  write(0, {
+    kind: 'lot',
+    body: { kind: 'ecStandard', form: 'bottle', nominal: 1.413, lotCode: 'K', note: '' },
+  });
+  write(0, {
+    kind: 'lot',
+    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: 'B', note: '' },
+  });
+  write(0, {
+    kind: 'lot',
+    body: { kind: 'buffer', form: 'bottle', nominal: 4.01, lotCode: 'A', note: '' },
+  });
+  expect(shelfAnswer(book, 0).map(({ body }) => body.lotCode)).toEqual(['A', 'B', 'K']);
+  expect(benchAnswer(book, { penId, quantity: 'ph', nowMs: 0 })?.draft).toBeUndefined();
+  write(1, {
+    kind: 'benchDraft',
+    body: {
+      penId,
+      quantity: 'ph',
+      startedAt: instant(1),
+      events: [],
+      afterCleaning: false,
+      typed: '20',
+    },
+  });
+  expect(benchAnswer(book, { penId, quantity: 'ph', nowMs: 0 })?.draft?.body.typed).toBe('20');
+  expect(pensAnswer(book, DAY_MS)[0]?.openBench).toEqual(['ph']);
+  expect(benchAnswer(book, { penId: 'nobody', quantity: 'ph', nowMs: 0 })).toBeNull();
+  expect(settingsAnswer(book).settings).toMatchObject({ tempUnit: '°C', decimalMark: '.' });
+});

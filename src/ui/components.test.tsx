@@ -1,0 +1,121 @@
+import '@testing-library/jest-dom';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { Button } from './button';
+import { Choice, SelectField, TextField } from './form';
+import { LabelRow } from './label-row';
+import { NumberField } from './number-field';
+import { Say } from './text';
+
+test('a number field says its label, unit and message, keeps what is typed and offers a value', () => {
+  const typed: string[] = [];
+  const message = { text: 'Was the point lost?', instead: { label: 'Use 6.5', typed: '6.5' } };
+  render(
+    <NumberField
+      label="EC"
+      unit="mS/cm"
+      typed="65"
+      onType={(text) => typed.push(text)}
+      message={message}
+    />,
+  );
+  const field = screen.getByRole('textbox', { name: 'EC, mS/cm' });
+  expect(field).toHaveValue('65');
+  expect(field).toHaveAttribute('aria-invalid', 'true');
+  expect(field).toHaveAttribute('inputmode', 'decimal');
+  expect(field).toHaveAccessibleDescription('Was the point lost?');
+  fireEvent.click(screen.getByRole('button', { name: 'Use 6.5' }));
+  expect(typed).toEqual(['6.5']);
+});
+
+test('steps go both ways and a unit can be changed', () => {
+  const steps: number[] = [];
+  let unit = 0;
+  render(
+    <NumberField
+      label="pH"
+      unit="°C"
+      typed=""
+      onType={() => undefined}
+      onStep={(by) => steps.push(by)}
+      onUnit={() => (unit += 1)}
+    />,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'pH up one step' }));
+  fireEvent.click(screen.getByRole('button', { name: 'pH down one step' }));
+  fireEvent.click(screen.getByRole('button', { name: /Change the unit/ }));
+  expect(steps).toEqual([1, -1]);
+  expect(unit).toBe(1);
+});
+
+function Fruit() {
+  const [value, choose] = useState<'a' | 'b'>('a');
+  const options = [
+    { value: 'a' as const, label: 'pear' },
+    { value: 'b' as const, label: 'plum', hint: 'ripe' },
+  ];
+  return <Choice label="Fruit" value={value} options={options} onChoose={choose} />;
+}
+
+test('a choice is a radio group: pressed, by space, and by arrows', () => {
+  render(<Fruit />);
+  const [pear, plum] = screen.getAllByRole('radio');
+  expect(pear).toBeChecked();
+  fireEvent.click(plum!);
+  expect(plum).toBeChecked();
+  expect(plum).toHaveAccessibleName(/plum.*ripe/);
+  fireEvent.keyDown(plum!, { key: 'ArrowDown' });
+  expect(pear).toBeChecked();
+  expect(pear).toHaveFocus();
+  fireEvent.keyDown(plum!, { key: ' ' });
+  expect(plum).toBeChecked();
+});
+
+test('a text field ties its message to itself; a select tells what was chosen', () => {
+  const chosen: string[] = [];
+  render(
+    <>
+      <TextField
+        label="Name"
+        typed=""
+        onType={() => undefined}
+        message={{ text: 'A name is needed.' }}
+      />
+      <SelectField
+        label="Crop"
+        value="0"
+        options={[
+          { value: '0', label: 'mint' },
+          { value: '1', label: 'basil' },
+        ]}
+        onChoose={(v) => chosen.push(v)}
+      />
+    </>,
+  );
+  expect(screen.getByRole('textbox', { name: 'Name' })).toHaveAccessibleDescription(
+    'A name is needed.',
+  );
+  expect(screen.getByRole('alert')).toHaveTextContent('A name is needed.');
+  fireEvent.change(screen.getByRole('combobox', { name: 'Crop' }), { target: { value: '1' } });
+  expect(chosen).toEqual(['1']);
+});
+
+test('a label row is one real link that says all of itself', () => {
+  const gone: string[] = [];
+  render(
+    <LabelRow code="P4" action="Check" href="/pens/p4/bench" onPress={() => gone.push('bench')}>
+      <Say>Trim screw</Say>
+    </LabelRow>,
+  );
+  const link = screen.getByRole('link', { name: /P4.*Trim screw.*Check/ });
+  expect(link).toHaveAttribute('href', '/pens/p4/bench');
+  fireEvent.click(link);
+  expect(gone).toEqual(['bench']);
+});
+
+test('a disabled button does nothing', () => {
+  let pressed = 0;
+  render(<Button label="Save" disabled onPress={() => (pressed += 1)} />);
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(pressed).toBe(0);
+});
