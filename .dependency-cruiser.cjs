@@ -10,6 +10,7 @@ const no = (name, from, to, extra = {}) => ({
 const coreOrder = [
   'units',
   'statistics',
+  'electrode',
   'buffers',
   'conductivity',
   'plausibility',
@@ -20,7 +21,10 @@ const coreOrder = [
   'drift',
   'verdict',
   'readings',
+  'look-back',
+  'forecast',
   'schedule',
+  'retention',
   'procedure',
   'simulated-pen',
 ];

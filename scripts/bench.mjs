@@ -4,10 +4,14 @@ import { ROOT, ensure } from './ensure.mjs';
 
 ensure();
 const { build, exportWeb } = await import('./build.mjs');
-build();
-console.log('Exporting the empty app for comparison…');
-exportWeb({ out: '.cache/empty-dist', appRoot: 'scripts/bench/empty-app' });
-const run = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/bench/main.ts'], {
+const coreOnly = process.argv.includes('--core');
+if (!coreOnly) {
+  build();
+  console.log('Exporting the empty app for comparison…');
+  exportWeb({ out: '.cache/empty-dist', appRoot: 'scripts/bench/empty-app' });
+}
+const args = ['--import', 'tsx', 'scripts/bench/main.ts', ...(coreOnly ? ['--core'] : [])];
+const run = spawnSync(process.execPath, args, {
   cwd: ROOT,
   stdio: 'inherit',
 });

@@ -1,9 +1,12 @@
 import { chromium } from '@playwright/test';
 import { benchSizes } from './sizes';
 import { benchColdStorage } from './coldStorage';
+import { benchCore } from './core';
 
 /** Everything the bench measures, one after the other. */
 async function main(): Promise<void> {
+  benchCore();
+  if (process.argv.includes('--core')) return;
   const { serve } = await import('../serve.mjs');
   const { findChromium } = await import('../chromium.mjs');
   const launch = {

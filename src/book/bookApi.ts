@@ -1,6 +1,7 @@
 import type {
   BenchAnswer,
   LedgerAnswer,
+  LookBackAnswer,
   PenAnswer,
   PenDetailAnswer,
   ReadAnswer,
@@ -9,6 +10,7 @@ import type {
   LotAnswer,
   TankAnswer,
   TankDetailAnswer,
+  TankHistoryAnswer,
 } from './answers';
 import type { Change, Kind } from '@/records';
 import type { DeviceSettings } from './device';
@@ -50,12 +52,15 @@ export interface BookApi {
   catchUp(): Promise<void>;
 
   round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
-  tanks(): Promise<readonly TankAnswer[]>;
-  tank(id: string): Promise<TankDetailAnswer | null>;
+  tanks(nowMs: number): Promise<readonly TankAnswer[]>;
+  tank(id: string, nowMs: number): Promise<TankDetailAnswer | null>;
+  tankHistory(id: string): Promise<TankHistoryAnswer>;
   read(nowMs: number): Promise<ReadAnswer>;
   pens(nowMs: number): Promise<readonly PenAnswer[]>;
   pen(id: string, nowMs: number): Promise<PenDetailAnswer | null>;
   bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
+  /** What a check (the newest where no moment is given) found out about the readings before it. */
+  lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;
   ledger(count: number): Promise<LedgerAnswer>;
   settings(): Promise<SettingsAnswer>;

@@ -74,6 +74,11 @@ export function makeFormats(settings: FormatSettings) {
       const value = volumeFromLitres(volumeL, settings.volumeUnit);
       return `${number(value, value < 10 ? 1 : 0)} ${settings.volumeUnit}`;
     },
+    /** An amount to pour: 0.35 mL, 5.0 mL, 120 mL, 1.25 L. */
+    doseMl: (doseMl: number) => {
+      if (doseMl >= 1000) return `${number(doseMl / 1000, 2)} L`;
+      return `${number(doseMl, doseMl < 1 ? 2 : doseMl < 100 ? 1 : 0)} mL`;
+    },
     /** A display value exactly as its digit allows. */
     shown: (value: number, resolution: number) =>
       number(value, Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9))),

@@ -1,4 +1,6 @@
+export * from './additionWords';
 export * from './budgetWords';
+export * from './careWords';
 export * from './entryWords';
 export * from './formats';
 export * from './notchSentence';

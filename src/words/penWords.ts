@@ -1,4 +1,4 @@
-import type { PenWord } from '@/core/schedule';
+import type { CheckDue, ForcingEvent, PenWord } from '@/core/schedule';
 import type { Tone } from './verdictWords';
 
 /** A pen's state in a word. */
@@ -7,6 +7,8 @@ export const PEN_WORD: Readonly<Record<PenWord, string>> = {
   checkDue: 'Check due',
   cantBeTrusted: 'Can’t be trusted',
   unverified: 'Not checked yet',
+  soaking: 'Soaking',
+  resting: 'Resting',
 };
 
 /** Its tone. */
@@ -15,6 +17,8 @@ export const PEN_TONE: Readonly<Record<PenWord, Tone>> = {
   checkDue: 'attention',
   cantBeTrusted: 'off',
   unverified: 'attention',
+  soaking: 'attention',
+  resting: 'soft',
 };
 
 /** Why a pen is in that state, in one sentence. */
@@ -24,4 +28,34 @@ export const PEN_REASON: Readonly<Record<PenWord, string>> = {
   cantBeTrusted:
     'It was left out of tolerance, or by its own record it may have drifted four tolerances since.',
   unverified: 'Zolder has not seen it in a buffer: the maker’s word is all there is.',
+  soaking: 'The probe is in its soak and not ready until the time is up.',
+  resting: 'It is put away. Check it before it is used again.',
 };
+
+/** What happened to a pen, as the reason for a check. */
+export const EVENT_WORD: Readonly<Record<ForcingEvent, string>> = {
+  cleaned: 'it was cleaned, and cleaning moves the reading',
+  newProbe: 'it has a new probe',
+  newBattery: 'it has a new battery',
+  knock: 'it had a knock',
+  dryOut: 'its probe had dried out',
+  pureWater: 'its probe stood in pure water',
+  wetElectronics: 'it got wet inside',
+  weeksInFeed: 'its probe stood in feed for weeks',
+};
+
+/** Why a check is due, where it is not simply the calendar. */
+export function dueReason(due: CheckDue): string | undefined {
+  switch (due.reason) {
+    case 'event':
+      return `Check due: ${EVENT_WORD[due.event]}.`;
+    case 'unused':
+      return 'Check due after thirty days unused.';
+    case 'uses':
+      return 'Check due: it has been used as often as you allow between checks.';
+    case 'ownDrift':
+      return 'By its own drift it may be out of tolerance from that day on.';
+    default:
+      return undefined;
+  }
+}

@@ -25,7 +25,7 @@ export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
 };
 
 /** How loudly a verdict speaks; colour only repeats what shape and words say. */
-export type Tone = 'fit' | 'attention' | 'off' | 'plain';
+export type Tone = 'fit' | 'attention' | 'off' | 'plain' | 'soft';
 
 /** The tone of each verdict. */
 export const VERDICT_TONE: Readonly<Record<Verdict, Tone>> = {

@@ -1,8 +1,21 @@
-import type { EcPenState, PhPenState } from '@/core/drift';
+import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
 import type { LotState } from '@/core/lots';
 import type { JudgedValue } from '@/core/readings';
-import type { CheckPolicy, PenWord } from '@/core/schedule';
-import type { BenchDraft, BookSettings, Lot, Pen, Person, Session, Tank } from '@/records/kinds';
+import type { Expectation, Leaving } from '@/core/forecast';
+import type { LookBackRow } from '@/core/look-back';
+import type { CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
+import type { Band } from '@/core/verdict';
+import type {
+  Addition,
+  BenchDraft,
+  BookSettings,
+  CareEvent,
+  Lot,
+  Pen,
+  Person,
+  Session,
+  Tank,
+} from '@/records/kinds';
 
 /** Names of a record and of the revision an answer was made from; a change names the latter. */
 export interface RecordNames {
@@ -23,6 +36,10 @@ export type PenSide = {
   readonly word: PenWord;
   readonly lastCheckMs?: number | undefined;
   readonly dueAtMs?: number | undefined;
+  /** Why the next check is due, or that it is not. */
+  readonly due: CheckDue;
+  /** A soak runs until then. */
+  readonly soakUntilMs?: number | undefined;
   readonly policy: CheckPolicy;
   readonly error?: SideError | undefined;
 } & (
@@ -47,9 +64,67 @@ export interface SessionRow extends RecordNames {
   readonly by: string;
 }
 
+/** A pen's error at one check, where the crops live. */
+export interface DriftPoint {
+  readonly atMs: number;
+  readonly kind: 'found' | 'left';
+  readonly error: number;
+  readonly expandedU: number;
+}
+
+/** One side's error through time. pH at the crops' pH; EC relative. */
+export interface DriftAnswer {
+  readonly quantity: 'ph' | 'ec';
+  readonly points: readonly DriftPoint[];
+  /** How far it may have moved since the newest check, up to a month ahead. */
+  readonly cone: readonly { readonly atMs: number; readonly expandedU: number }[];
+  readonly tolerance: number;
+  readonly incidentsMs: readonly number[];
+  /** From six checks on. */
+  readonly dueByDriftMs?: number | undefined;
+  /** pH probes only. */
+  readonly life?: ProbeLife | undefined;
+}
+
+/** Care given to a pen, or what befell it. */
+export interface CareRow extends RecordNames {
+  readonly body: CareEvent;
+  readonly atMs: number;
+  readonly by: string;
+}
+
 /** A pen with its history. */
 export interface PenDetailAnswer extends PenAnswer {
   readonly sessions: readonly SessionRow[];
+  readonly care: readonly CareRow[];
+  readonly drift: readonly DriftAnswer[];
+}
+
+/** A reading of the look-back: where it was taken and in which band it was judged. */
+export interface LookBackLine {
+  readonly tankId: string;
+  readonly tankName: string;
+  readonly band: Band;
+  readonly shown: number;
+}
+
+/** What a check found out about the readings before it. */
+export interface LookBackAnswer {
+  readonly penId: string;
+  readonly penCode: string;
+  readonly quantity: 'ph' | 'ec';
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** As left at the one check and as found at the next: pH where the crops live, or relative. */
+  readonly errorFrom: number;
+  readonly errorTo: number;
+  readonly atPh?: number | undefined;
+  /** Cleaned before it was read: what is shown is only a lower bound. */
+  readonly afterCleaning: boolean;
+  readonly rows: readonly (LookBackRow & LookBackLine)[];
+  readonly turnedCount: number;
+  readonly wrongDoseCount: number;
+  readonly worstError?: number | undefined;
 }
 
 /** A reading with what it is worth. */
@@ -79,6 +154,52 @@ export interface TankAnswer extends RecordNames {
   /** Its number in the round, from 1. */
   readonly number: number;
   readonly latest?: ReadingRow | undefined;
+  /** Where it goes, where there is enough to tell. */
+  readonly leaving: { readonly ph?: Leaving | undefined; readonly ec?: Leaving | undefined };
+  /** A dose that was not re-read yet. */
+  readonly mixing?: AdditionRow | undefined;
+}
+
+/** Something poured into a tank. */
+export interface AdditionRow extends RecordNames {
+  readonly body: Addition;
+  readonly atMs: number;
+  readonly by: string;
+}
+
+/**
+ * A tank's readings as columns, oldest first: for charts over years. NaN where a reading has no such
+ * value; verdicts as indices of `VERDICTS`.
+ */
+export interface TankColumns {
+  readonly atMs: Float64Array;
+  readonly ph: Float64Array;
+  readonly phStdU: Float64Array;
+  readonly phShown: Float64Array;
+  readonly phVerdict: Int8Array;
+  readonly phLow: Float64Array;
+  readonly phHigh: Float64Array;
+  readonly ec: Float64Array;
+  readonly ecStdU: Float64Array;
+  /** What the pen showed, in mS/cm. */
+  readonly ecShown: Float64Array;
+  readonly ecVerdict: Int8Array;
+  readonly ecLow: Float64Array;
+  readonly ecHigh: Float64Array;
+  readonly tempC: Float64Array;
+  readonly volumeL: Float64Array;
+}
+
+/** A tank's whole history: columns, and what was poured. */
+export interface TankHistoryAnswer {
+  readonly columns: TankColumns;
+  readonly additions: readonly AdditionRow[];
+}
+
+/** What a tank should show now. */
+export interface ExpectedNow {
+  readonly ph?: Expectation | undefined;
+  readonly ec?: Expectation | undefined;
 }
 
 /** A tank with its newest readings first. */
@@ -93,6 +214,8 @@ export interface ReadAnswer {
   readonly pens: readonly PenAnswer[];
   /** The pens last used on each tank. */
   readonly remembered: Readonly<Record<string, { phPenId?: string; ecPenId?: string }>>;
+  /** What each tank should show now. */
+  readonly expected: Readonly<Record<string, ExpectedNow>>;
 }
 
 /** A lot with its state. */
@@ -110,6 +233,16 @@ export interface BenchAnswer {
 
 /** One line of the Book. */
 export type LedgerRow =
+  | {
+      readonly kind: 'care';
+      readonly atMs: number;
+      readonly row: CareRow & { readonly penCode: string };
+    }
+  | {
+      readonly kind: 'addition';
+      readonly atMs: number;
+      readonly row: AdditionRow & { readonly tankName: string };
+    }
   | { readonly kind: 'reading'; readonly atMs: number; readonly row: ReadingRow }
   | { readonly kind: 'session'; readonly atMs: number; readonly row: SessionRow };
 

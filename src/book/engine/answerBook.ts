@@ -1,9 +1,11 @@
 import type { BookApi } from '../bookApi';
 import type { BookState } from './bookState';
-import { benchAnswer, ledgerAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
+import { ledgerAnswer } from './ledgerAnswer';
+import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
+import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
-import { readAnswer, tankDetailAnswer, tanksAnswer } from './tankAnswers';
+import { readAnswer, tankDetailAnswer, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
 
 /** The questions of the book worker. */
 export type Questions = Omit<BookApi, 'open' | 'append' | 'setDevice' | 'chooseBook' | 'catchUp'>;
@@ -12,12 +14,15 @@ export type Questions = Omit<BookApi, 'open' | 'append' | 'setDevice' | 'chooseB
 export function answerBook(book: () => BookState): Questions {
   return {
     round: async (nowMs, dayStartMs) => roundAnswer(book(), { nowMs, dayStartMs }),
-    tanks: async () => tanksAnswer(book()),
-    tank: async (id) => tankDetailAnswer(book(), id),
+    tanks: async (nowMs) => tanksAnswer(book(), nowMs),
+    tank: async (id, nowMs) => tankDetailAnswer(book(), id, nowMs),
+    tankHistory: async (id) => tankHistoryAnswer(book(), id),
     read: async (nowMs) => readAnswer(book(), nowMs),
     pens: async (nowMs) => pensAnswer(book(), nowMs),
     pen: async (id, nowMs) => penDetailAnswer(book(), id, nowMs),
     bench: async (penId, quantity, nowMs) => benchAnswer(book(), { penId, quantity, nowMs }),
+    lookBack: async (penId, quantity, checkMs) =>
+      lookBackAnswer(book(), { penId, quantity, checkMs }),
     shelf: async (nowMs) => shelfAnswer(book(), nowMs),
     ledger: async (count) => ledgerAnswer(book(), count),
     settings: async () => settingsAnswer(book()),

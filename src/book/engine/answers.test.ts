@@ -2,7 +2,9 @@ import { makePhPlan } from '@/core/procedure';
 import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { BookState } from './bookState';
-import { benchAnswer, ledgerAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
+import { ledgerAnswer } from './ledgerAnswer';
+import { lookBackAnswer } from './lookBackAnswer';
+import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, tankDetailAnswer, tanksAnswer } from './tankAnswers';
@@ -36,6 +38,9 @@ const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
   place: 1,
   note: '',
 });
+
+/** An acid dose, as the Book keeps it. */
+const pour = { what: 'acid' as const, productName: '', doseMl: 5, note: '' };
 
 function checkedPen(write: ReturnType<typeof diary>['write']) {
   const penId = write(0, { kind: 'pen', body: penFromProfile(profile, 'P1', 'Pen') });
@@ -83,12 +88,34 @@ test('a later check corrects the readings before it and turns their verdict', ()
   const tankId = write(0, { kind: 'tank', body: tank() });
   session(0, 7, 4.01, false);
   reading(9, tankId, 6.7);
-  expect(tanksAnswer(book)[0]?.latest?.ph?.judged.verdict).toBe('high');
+  expect(tanksAnswer(book, 10 * DAY_MS)[0]?.latest?.ph?.judged.verdict).toBe('high');
   // Found 0.4 high in both buffers on day 10: nine tenths of it had come by day 9.
   session(10, 7.4, 4.41, true);
-  const judged = tanksAnswer(book)[0]?.latest?.ph?.judged;
+  const judged = tanksAnswer(book, 10 * DAY_MS)[0]?.latest?.ph?.judged;
   expect(judged?.value).toBeCloseTo(6.34, 2);
   expect(judged?.verdict).not.toBe('high');
+});
+
+test('the look-back names that reading, how far it was off, and the dose made on it', () => {
+  const { book, write } = diary();
+  const { session, reading, penId } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  session(0, 7, 4.01, false);
+  const readingId = reading(9, tankId, 6.7);
+  reading(2, tankId, 6.05);
+  const at = new Date(9.01 * DAY_MS).toISOString();
+  write(9, { kind: 'addition', body: { ...pour, tankId, readingId, at } });
+  session(10, 7.4, 4.41, true);
+  const answer = lookBackAnswer(book, { penId, quantity: 'ph' });
+  // 0.4 of drift in ten days: 0.36 by day nine; as found at pH 6 it stood 0.4 high.
+  expect(answer).toMatchObject({ turnedCount: 1, wrongDoseCount: 1, afterCleaning: false });
+  expect(answer?.errorTo).toBeCloseTo(0.4, 2);
+  expect(answer?.rows.map((row) => [row.id === readingId, row.turned])).toEqual([
+    [true, true],
+    [false, false],
+  ]);
+  expect(answer?.worstError).toBeCloseTo(0.36, 2);
+  expect(lookBackAnswer(book, { penId, quantity: 'ec' })).toBeNull();
 });
 
 test('a band changed from now on leaves the past verdict as it was', () => {
@@ -99,7 +126,9 @@ test('a band changed from now on leaves the past verdict as it was', () => {
   reading(1, recordId, 5.7);
   write(2, { kind: 'tank', recordId, effectiveFromMs: 2 * DAY_MS, body: tank(6, 7) });
   reading(3, recordId, 5.7);
-  const verdicts = tankDetailAnswer(book, recordId)?.readings.map(({ ph }) => ph?.judged.verdict);
+  const verdicts = tankDetailAnswer(book, recordId, 3 * DAY_MS)?.readings.map(
+    ({ ph }) => ph?.judged.verdict,
+  );
   expect(verdicts).toEqual(['low', 'in']);
 });
 

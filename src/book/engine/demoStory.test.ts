@@ -22,8 +22,8 @@ test('its story is true in the data: P4 can’t be trusted, P1 was checked today
 
 test('corrected values come closer to the hidden truth than what P4 showed', () => {
   // The grower steers by what is shown; P4 found 0.3 or more high must have been corrected by it.
-  const gerbera = tanksAnswer(book).find((tank) => tank.body.name === 'Gerbera bench')!;
-  const rows = tankDetailAnswer(book, gerbera.id)?.readings ?? [];
+  const gerbera = tanksAnswer(book, nowMs).find((tank) => tank.body.name === 'Gerbera bench')!;
+  const rows = tankDetailAnswer(book, gerbera.id, nowMs)?.readings ?? [];
   const corrections = rows.map((row) => row.ph?.judged.correction ?? 0);
   expect(Math.max(...corrections)).toBeGreaterThan(0.25);
 });

@@ -1,15 +1,8 @@
-import type {
-  BenchAnswer,
-  LedgerAnswer,
-  LedgerRow,
-  LotAnswer,
-  SettingsAnswer,
-} from '@/book/answers';
+import type { BenchAnswer, LotAnswer, SettingsAnswer } from '@/book/answers';
 import { lotState } from '@/core/lots';
 import { BOOK_SETTINGS_ID, settingSchema, type Lot, type RecordId } from '@/records';
 import type { BookState } from './bookState';
-import { penAnswer, sessionRow } from './penAnswers';
-import { readingRow } from './readingRow';
+import { penAnswer } from './penAnswers';
 
 const msOf = (instant: string | undefined) =>
   instant === undefined ? undefined : Date.parse(instant);
@@ -48,27 +41,6 @@ export function benchAnswer(
     lots: shelfAnswer(book, nowMs),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
   };
-}
-
-/** The newest `count` lines of the Book. */
-export function ledgerAnswer(book: BookState, count: number): LedgerAnswer {
-  const readings = book
-    .all('reading')
-    .map((record) => ({ kind: 'reading' as const, atMs: Date.parse(record.body.takenAt), record }));
-  const sessions = book.all('session').map((record) => ({
-    kind: 'session' as const,
-    atMs: Date.parse(record.body.finishedAt),
-    record,
-  }));
-  const newest = [...readings, ...sessions].sort((a, b) => b.atMs - a.atMs).slice(0, count);
-  const rows = newest.flatMap((entry): LedgerRow[] => {
-    const { atMs } = entry;
-    if (entry.kind === 'session')
-      return [{ kind: 'session', atMs, row: sessionRow(book, entry.record) }];
-    const row = readingRow(book, entry.record);
-    return row ? [{ kind: 'reading', atMs, row }] : [];
-  });
-  return { rows, total: readings.length + sessions.length };
 }
 
 /** Settings and people. */

@@ -1,7 +1,8 @@
-import type { EcCheck, PhCheck } from '@/core/drift';
+import { makeEcTrack, makePhTrack, type EcTrack, type PhTrack } from '@/core/drift';
 import { ecCheckOf, phCheckOf } from '@/core/procedure';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { breaksOf } from './penCare';
 
 /** A session with the moment it counts from: when it was finished. */
 export interface TimedSession {
@@ -24,22 +25,26 @@ export function sessionsOf(
   );
 }
 
-/** What each session said of the pen's pH side, by time; the basis of every correction. */
-export function phChecksOf(book: BookState, penId: RecordId): readonly PhCheck[] {
-  return book.remember(`phChecks/${penId}`, () =>
-    sessionsOf(book, penId, 'ph').flatMap(({ record, atMs }) => {
-      const check = phCheckOf(record.body.plan, record.body.events);
-      return check ? [{ atMs, ...check }] : [];
-    }),
-  );
+/** A pen's pH side through time; the basis of every correction. */
+export function phTrackOf(book: BookState, penId: RecordId): PhTrack {
+  return book.remember(`phTrack/${penId}`, () => {
+    const checks = sessionsOf(book, penId, 'ph').flatMap(({ record, atMs }) => {
+      const { plan, events, afterCleaning } = record.body;
+      const check = phCheckOf(plan, events);
+      return check ? [{ atMs, afterCleaning, ...check }] : [];
+    });
+    return makePhTrack(checks, breaksOf(book, penId, 'ph'));
+  });
 }
 
 /** The same for its EC side. */
-export function ecChecksOf(book: BookState, penId: RecordId): readonly EcCheck[] {
-  return book.remember(`ecChecks/${penId}`, () =>
-    sessionsOf(book, penId, 'ec').flatMap(({ record, atMs }) => {
-      const check = ecCheckOf(record.body.plan, record.body.events);
-      return check ? [{ atMs, ...check }] : [];
-    }),
-  );
+export function ecTrackOf(book: BookState, penId: RecordId): EcTrack {
+  return book.remember(`ecTrack/${penId}`, () => {
+    const checks = sessionsOf(book, penId, 'ec').flatMap(({ record, atMs }) => {
+      const { plan, events, afterCleaning } = record.body;
+      const check = ecCheckOf(plan, events);
+      return check ? [{ atMs, afterCleaning, ...check }] : [];
+    });
+    return makeEcTrack(checks, breaksOf(book, penId, 'ec'));
+  });
 }

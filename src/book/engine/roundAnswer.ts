@@ -14,7 +14,7 @@ export function roundAnswer(
   { nowMs, dayStartMs }: { nowMs: number; dayStartMs: number },
 ): RoundAnswer {
   const pens = pensAnswer(book, nowMs);
-  const tanks = tanksAnswer(book);
+  const tanks = tanksAnswer(book, nowMs);
   const urgency = (pen: PenAnswer) => PEN_WORDS_WORST_FIRST.indexOf(pen.word);
   const byUrgency = [...pens].sort((a, b) => urgency(a) - urgency(b));
   const penStops = byUrgency.flatMap((pen): RoundStop[] => {

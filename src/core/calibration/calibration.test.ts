@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import {
   ecAnchorOf,
   fitPhAnchor,
-  lineWeights,
   phAnchorParts,
+  pointVariance,
+  varianceAt,
   phErrorAt,
   phPointOf,
   shownPhFor,
@@ -62,16 +63,25 @@ describe('the pH map', () => {
 });
 
 describe('what a check leaves uncertain', () => {
-  test('weights are Lagrange’s between two buffers, and always sum to one', () => {
-    const [w7, w4] = lineWeights([7, 4], 6);
-    expect(w7).toBeCloseTo(2 / 3, 12);
-    expect(w4).toBeCloseTo(1 / 3, 12);
+  test('the quadratic is the sum of Lagrange’s weights squared, for any two points', () => {
+    const ph = fc.double({ min: 2, max: 12, noNaN: true });
+    const u = fc.double({ min: 0, max: 0.1, noNaN: true });
     fc.assert(
-      fc.property(fc.double({ min: 3, max: 11, noNaN: true }), (ph) => {
-        const sum = lineWeights([4, 7, 10], ph).reduce((total, w) => total + w, 0);
-        expect(sum).toBeCloseTo(1, 9);
+      fc.property(ph, u, u, (at, u7, u4) => {
+        const [w7, w4] = [(at - 4) / 3, (7 - at) / 3];
+        const variance = varianceAt(
+          pointVariance([7, 4], (i) => [u7, u4][i]!),
+          at,
+        );
+        expect(variance).toBeCloseTo((w7 * u7) ** 2 + (w4 * u4) ** 2, 9);
       }),
     );
+  });
+
+  test('equal errors at 4, 7 and 10 come through at 7 as u²/3, and grow outwards', () => {
+    const variance = pointVariance([4, 7, 10], () => 0.03);
+    expect(varianceAt(variance, 7)).toBeCloseTo(0.0003, 12);
+    expect(varianceAt(variance, 10)).toBeCloseTo(0.0009 * (1 / 3 + 1 / 2), 12);
   });
 
   test('one point costs gain: 0.03 for each pH away from the buffer', () => {

@@ -4,5 +4,6 @@ export * from './fitPhAnchor';
 export * from './phAnchorParts';
 export * from './phMap';
 export * from './phPoint';
+export * from './quadraticVariance';
 export * from './traits';
 export * from './withinTolerance';

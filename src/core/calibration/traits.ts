@@ -14,6 +14,8 @@ export interface PhTraits {
   readonly adjustable: boolean;
   /** Stores the printed value whatever the temperature. */
   readonly storesNominal: boolean;
+  /** Adjusts three points as two straight pieces meeting at the middle buffer. */
+  readonly pieces?: boolean | undefined;
 }
 
 /** What of a pen's EC side decides the same. */

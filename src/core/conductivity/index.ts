@@ -7,5 +7,6 @@ export {
   STANDARD_TOLERANCE_REL,
 } from './constants';
 export * from './expectedStandardEc';
+export * from './fitAlpha';
 export * from './linearityBound';
 export * from './standardEcAt';

@@ -4,6 +4,8 @@ import {
   DAY_MS,
   driftRate,
   ecPenStateAt,
+  makeEcTrack,
+  makePhTrack,
   phDriftStdU,
   phPenStateAt,
   widenedStdU,
@@ -32,7 +34,7 @@ describe('between two checks', () => {
   const checks = [check(0, undefined), check(20, drifted)];
 
   test('a quarter of the way the pen is a quarter off; u = |Δ|·√(f(1 − f))', () => {
-    const state = phPenStateAt(checks, 5 * DAY_MS);
+    const state = phPenStateAt(makePhTrack(checks), 5 * DAY_MS);
     if (state.basis !== 'checked') throw new Error('expected a checked state');
     expect(state.map.offsetPh).toBeCloseTo(0.1, 9);
     expect(state.map.gain).toBeCloseTo(0.995, 9);
@@ -42,7 +44,7 @@ describe('between two checks', () => {
 
   test('beside a check the drift part is nothing, midway it is half the change', () => {
     const at = (day: number) => {
-      const state = phPenStateAt(checks, day * DAY_MS);
+      const state = phPenStateAt(makePhTrack(checks), day * DAY_MS);
       return state.basis === 'checked' ? phDriftStdU(state.spread, 7) : NaN;
     };
     expect(at(0)).toBe(0);
@@ -51,7 +53,7 @@ describe('between two checks', () => {
 
   test('no drift found: the readings between keep their values', () => {
     const still = [check(0, undefined), check(20, { offsetPh: 0, gain: 1 })];
-    const state = phPenStateAt(still, 7 * DAY_MS);
+    const state = phPenStateAt(makePhTrack(still), 7 * DAY_MS);
     expect(state).toMatchObject({
       map: { offsetPh: expect.closeTo(0, 9), gain: expect.closeTo(1, 9) },
     });
@@ -60,14 +62,14 @@ describe('between two checks', () => {
 
 describe('around the record', () => {
   test('before the first check a pen is unverified', () => {
-    expect(phPenStateAt([check(3, undefined)], 0)).toEqual({ basis: 'unverified' });
-    expect(ecPenStateAt([], 0)).toEqual({ basis: 'unverified' });
+    expect(phPenStateAt(makePhTrack([check(3, undefined)]), 0)).toEqual({ basis: 'unverified' });
+    expect(ecPenStateAt(makeEcTrack([]), 0)).toEqual({ basis: 'unverified' });
   });
 
   test('after the newest check nothing is corrected forward; the spread only grows', () => {
     const checks = [check(0, undefined), check(20, { offsetPh: 0.4, gain: 0.98 })];
     const uAt = (day: number) => {
-      const state = phPenStateAt(checks, day * DAY_MS);
+      const state = phPenStateAt(makePhTrack(checks), day * DAY_MS);
       if (state.basis !== 'checked') throw new Error('expected a checked state');
       expect(state.map.offsetPh).toBeCloseTo(0, 9);
       return phDriftStdU(state.spread, 5.8);
@@ -85,7 +87,7 @@ describe('around the record', () => {
 
   test('a check adjusted without reading as found breaks the line: hold and widen up to it', () => {
     const checks = [check(0, undefined), check(20, undefined)];
-    const state = phPenStateAt(checks, 10 * DAY_MS);
+    const state = phPenStateAt(makePhTrack(checks), 10 * DAY_MS);
     // Prior 0.003/day over 10 days as a rectangle: 0.03/√3 = 0.01732.
     expect(state).toMatchObject({
       spread: { kind: 'held', offsetStdU: expect.closeTo(0.01732, 5) },
@@ -121,7 +123,7 @@ describe('rates', () => {
       { atMs: 0, left: at(1) },
       { atMs: 30 * DAY_MS, found: at(0.94), left: at(1) },
     ];
-    const state = ecPenStateAt(checks, 10 * DAY_MS);
+    const state = ecPenStateAt(makeEcTrack(checks), 10 * DAY_MS);
     expect(state).toMatchObject({ gain: expect.closeTo(0.98, 9) });
     // 0.06·√(1/3·2/3)/0.98 = 0.02886.
     expect(state.basis === 'checked' && state.driftStdURel).toBeCloseTo(0.02886, 4);

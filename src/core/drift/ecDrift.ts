@@ -1,13 +1,18 @@
 import type { EcAnchor } from '../calibration';
 import { PRIOR_EC_GAIN_RATE_PER_DAY } from './constants';
-import { driftRate, widenedStdU } from './driftRate';
+import { driftRate, widenedStdU, type DriftRate } from './driftRate';
+import { incrementsOf, type TrackBreaks } from './increments';
+import { segmentAt, type TimedCheck } from './segment';
 
 /** A finished check of a pen's EC side. */
-export interface EcCheck {
-  readonly atMs: number;
-  readonly found?: EcAnchor | undefined;
-  /** Equal to `found` when nothing was adjusted. */
-  readonly left: EcAnchor;
+export type EcCheck = TimedCheck<EcAnchor>;
+
+/** A pen's EC side through time. */
+export interface EcTrack {
+  readonly checks: readonly EcCheck[];
+  readonly incidentsMs: readonly number[];
+  /** The rate known once the check at this index was made; computed once. */
+  readonly rateAfter: (index: number) => DriftRate;
 }
 
 /** What is known of a pen's EC side at one moment. Plain data: it travels to the page. */
@@ -20,31 +25,53 @@ export type EcPenState =
       readonly driftStdURel: number;
     };
 
+/** Puts a pen's checks in order of time and remembers what is asked of them again and again. */
+export function makeEcTrack(
+  checks: readonly EcCheck[],
+  { incidentsMs = [], probesMs = [] }: TrackBreaks = {},
+): EcTrack {
+  const sorted = [...checks].sort((a, b) => a.atMs - b.atMs);
+  const gains = incrementsOf(sorted, ({ gain }) => gain, probesMs);
+  const known = new Map<number, DriftRate>();
+  const rateAfter = (index: number): DriftRate => {
+    const remembered = known.get(index);
+    if (remembered) return remembered;
+    const until = sorted[index]?.atMs ?? -Infinity;
+    const rate = driftRate(
+      gains.filter((increment) => increment.atMs <= until),
+      PRIOR_EC_GAIN_RATE_PER_DAY,
+    );
+    known.set(index, rate);
+    return rate;
+  };
+  return { checks: sorted, incidentsMs: [...incidentsMs, ...probesMs], rateAfter };
+}
+
 /**
- * What is known of a pen's EC side at `atMs` from its checks (sorted by time); the same rules as for
- * pH: unverified, interpolated with |Δ|·√(f(1 − f)), or held and widened.
+ * What is known of a pen's EC side at `atMs`; the same rules as for pH: unverified, interpolated
+ * with |Δ|·√(f(1 − f)), or held and widened.
  */
-export function ecPenStateAt(checks: readonly EcCheck[], atMs: number): EcPenState {
-  const before = checks.filter((check) => check.atMs <= atMs).at(-1);
-  if (!before) return { basis: 'unverified' };
-  const after = checks[checks.indexOf(before) + 1];
-  if (after?.found) {
-    const fraction = (atMs - before.atMs) / (after.atMs - before.atMs);
-    const change = after.found.gain - before.left.gain;
-    const gain = before.left.gain + fraction * change;
-    const driftStdURel = (Math.abs(change) * Math.sqrt(fraction * (1 - fraction))) / gain;
-    const anchor = fraction < 0.5 ? before.left : after.found;
-    return { basis: 'checked', gain, anchor, driftStdURel };
-  }
-  const known = checks.slice(0, checks.indexOf(before) + 1);
-  const increments = known.slice(1).flatMap((check, at) => {
-    const previous = known[at]!;
-    if (!check.found) return [];
-    return [
-      { change: check.found.gain - previous.left.gain, intervalMs: check.atMs - previous.atMs },
-    ];
+export function ecPenStateAt(track: EcTrack, atMs: number): EcPenState {
+  const segment = segmentAt(track.checks, track.incidentsMs, atMs);
+  if (segment.kind === 'unverified') return { basis: 'unverified' };
+  const { from } = segment;
+  const held = (anchor: EcAnchor, rate: DriftRate, elapsedMs: number): EcPenState => ({
+    basis: 'checked',
+    gain: anchor.gain,
+    anchor,
+    driftStdURel: widenedStdU(rate, elapsedMs) / anchor.gain,
   });
-  const rate = driftRate(increments, PRIOR_EC_GAIN_RATE_PER_DAY);
-  const driftStdURel = widenedStdU(rate, atMs - before.atMs) / before.left.gain;
-  return { basis: 'checked', gain: before.left.gain, anchor: before.left, driftStdURel };
+  const { left } = track.checks[from]!;
+  if (segment.kind === 'held' || segment.kind === 'beforeJump') {
+    return held(left, track.rateAfter(from), segment.elapsedMs);
+  }
+  const found = track.checks[from + 1]!.found!;
+  if (segment.kind === 'afterJump') {
+    return held(found, track.rateAfter(from + 1), segment.elapsedMs);
+  }
+  const { fraction } = segment;
+  const change = found.gain - left.gain;
+  const gain = left.gain + fraction * change;
+  const driftStdURel = (Math.abs(change) * Math.sqrt(fraction * (1 - fraction))) / gain;
+  return { basis: 'checked', gain, anchor: fraction < 0.5 ? left : found, driftStdURel };
 }

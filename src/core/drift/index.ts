@@ -1,4 +1,9 @@
+export * from './accumulated';
+export * from './constants';
 export * from './driftRate';
+export * from './dueByDrift';
 export * from './ecDrift';
+export * from './increments';
 export * from './phDrift';
-export { DAY_MS } from './constants';
+export * from './probeLife';
+export * from './segment';

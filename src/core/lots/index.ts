@@ -1,2 +1,4 @@
+export * from './calibrationsLeft';
 export * from './constants';
 export * from './lotState';
+export * from './shoppingList';

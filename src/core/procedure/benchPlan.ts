@@ -36,6 +36,8 @@ export interface BenchPlan {
   readonly asLeftTolerance: number;
   readonly adjustable: boolean;
   readonly storesNominal: boolean;
+  /** Three points as two straight pieces, as the pen itself adjusts them. */
+  readonly pieces?: boolean | undefined;
   /** EC only: the pen's scale and compensation. */
   readonly scale?: EcScale | undefined;
   readonly compensation?: EcCompensation | null | undefined;

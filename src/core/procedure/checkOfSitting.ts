@@ -39,7 +39,8 @@ export function phCheckOf(
       const point = phPointOf({ buffer, tolerancePh, tempC, shownPh, resolutionPh });
       return point.ok ? [point.value] : [];
     });
-    return points.length > 0 ? fitPhAnchor(points, { tempC: plan.tempC, knownGain }) : undefined;
+    const { tempC, pieces } = plan;
+    return points.length > 0 ? fitPhAnchor(points, { tempC, knownGain, pieces }) : undefined;
   };
   const found = anchorOf('found');
   const left = anchorOf('left') ?? found;

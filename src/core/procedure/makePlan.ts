@@ -59,6 +59,7 @@ export function makePhPlan(traits: PhTraits, { tempC, policy, lotFor }: Sitting)
     asLeftTolerance: Math.min(asFoundTolerance, AS_LEFT_TOLERANCE_PH),
     adjustable: traits.adjustable,
     storesNominal: traits.storesNominal,
+    ...(traits.pieces ? { pieces: true } : {}),
   };
 }
 

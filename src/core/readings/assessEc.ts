@@ -12,13 +12,14 @@ import { answer, refuse, type OutOfRange, type Result } from '../result';
 import {
   REPEAT_STD_U_EC_REL,
   THERMOMETER_BOUND_C,
+  collectBudget,
+  combineStdU,
   digitStdU,
-  makeBudget,
   rectangularStdU,
-  type BudgetPart,
+  type AddPart,
 } from '../uncertainty';
 import { ecMsPerCmFromDisplay } from '../units';
-import type { Assessed } from './assessPh';
+import type { Assessed, QuickAssessed } from './assessPh';
 
 /** A conductivity as displayed, with what is known of the pen at that moment. */
 export interface EcReadingInput {
@@ -29,6 +30,8 @@ export interface EcReadingInput {
   readonly state: EcPenState;
   /** The feed's own coefficient, per °C. */
   readonly feedAlphaPerC: number;
+  /** The pen's own repeatability, relative (standard); the default otherwise. */
+  readonly repeatStdURel?: number | undefined;
 }
 
 /** Why a conductivity cannot be stated at 25 °C. */
@@ -58,32 +61,45 @@ function at25(
   return atTemp.ok ? compensateEc(atTemp.value, tempC, feed) : atTemp;
 }
 
-/** The parts that temperature adds, relative: thermometer, the feed's α, linear compensation. */
-function temperatureParts({ tempC, pen, feedAlphaPerC }: EcReadingInput): BudgetPart[] {
+/** Tells the parts that temperature adds, relative: thermometer, the feed's α, linear compensation. */
+function tellTemperature({ tempC, pen, feedAlphaPerC }: EcReadingInput, add: AddPart): void {
   const distanceC =
     tempC === undefined ? UNKNOWN_TEMP_DISTANCE_C : Math.abs(tempC - REFERENCE_TEMP_C);
   const reference = tempC ?? REFERENCE_TEMP_C - UNKNOWN_TEMP_DISTANCE_C;
   const mismatch = Math.abs((pen.compensation?.alphaPerC ?? feedAlphaPerC) - feedAlphaPerC);
   const unknown = tempC === undefined ? rectangularStdU(mismatch * distanceC) : 0;
-  return [
-    { source: 'thermometer', stdU: rectangularStdU(feedAlphaPerC * THERMOMETER_BOUND_C) },
-    { source: 'feedCoefficient', stdU: Math.hypot(FEED_ALPHA_STD_U_PER_C * distanceC, unknown) },
-    { source: 'linearCompensation', stdU: rectangularStdU(linearityBoundRel(reference)) },
-  ];
+  add('thermometer', rectangularStdU(feedAlphaPerC * THERMOMETER_BOUND_C));
+  add('feedCoefficient', Math.sqrt((FEED_ALPHA_STD_U_PER_C * distanceC) ** 2 + unknown ** 2));
+  add('linearCompensation', rectangularStdU(linearityBoundRel(reference)));
 }
 
-/** What the pen itself leaves uncertain, relative to `shownMsPerCm`. */
-function penParts(state: EcPenState, accuracyRel: number): BudgetPart[] {
-  const repeat: BudgetPart = { source: 'repeat', stdU: REPEAT_STD_U_EC_REL };
-  if (state.basis === 'unverified') {
-    return [repeat, { source: 'makersAccuracy', stdU: rectangularStdU(accuracyRel) }];
-  }
-  return [
-    repeat,
-    { source: 'standards', stdU: state.anchor.standardStdURel },
-    { source: 'cupDigit', stdU: state.anchor.digitStdURel },
-    { source: 'drift', stdU: state.driftStdURel },
-  ];
+/** Tells what the pen itself leaves uncertain, relative. */
+function tellPen(input: EcReadingInput, accuracyRel: number, add: AddPart): void {
+  const { state, repeatStdURel = REPEAT_STD_U_EC_REL } = input;
+  add('repeat', repeatStdURel);
+  if (state.basis === 'unverified') return add('makersAccuracy', rectangularStdU(accuracyRel));
+  add('standards', state.anchor.standardStdURel);
+  add('cupDigit', state.anchor.digitStdURel);
+  add('drift', state.driftStdURel);
+}
+
+/** Tells every part in mS/cm; the digit is absolute, all others go with the value. */
+function tellParts(input: EcReadingInput, value: number): (add: AddPart) => void {
+  const { pen } = input;
+  const size = Math.max(Math.abs(value), 1e-6);
+  return (add) => {
+    const scaled: AddPart = (source, stdURel) => add(source, stdURel * size);
+    add('digit', digitStdU(ecMsPerCmFromDisplay(pen.resolution, pen.scale)));
+    tellPen(input, pen.accuracyMsPerCm / size, scaled);
+    tellTemperature(input, scaled);
+  };
+}
+
+/** The corrected value alone. */
+function correctedEc(input: EcReadingInput): Result<number, EcRefusal> {
+  const { shown, tempC, pen, state } = input;
+  const gain = state.basis === 'checked' ? state.gain : 1;
+  return at25(ecMsPerCmFromDisplay(shown, pen.scale) / gain, tempC, input);
 }
 
 /**
@@ -92,19 +108,18 @@ function penParts(state: EcPenState, accuracyRel: number): BudgetPart[] {
  * compensation. The digit is counted in mS/cm, every other part relative to the value.
  */
 export function assessEc(input: EcReadingInput): Result<Assessed, EcRefusal> {
-  const { shown, tempC, pen, state } = input;
-  const shownMsPerCm = ecMsPerCmFromDisplay(shown, pen.scale);
-  const gain = state.basis === 'checked' ? state.gain : 1;
-  const corrected = at25(shownMsPerCm / gain, tempC, input);
+  const corrected = correctedEc(input);
   if (!corrected.ok) return corrected;
-  const value = corrected.value;
-  const size = Math.max(Math.abs(value), 1e-6);
-  const relative = [...penParts(state, pen.accuracyMsPerCm / size), ...temperatureParts(input)];
-  const digit = digitStdU(ecMsPerCmFromDisplay(pen.resolution, pen.scale));
-  const budget = makeBudget([
-    { source: 'digit', stdU: digit },
-    ...relative.map((part) => ({ ...part, stdU: part.stdU * size })),
-  ]);
-  const verified = state.basis === 'checked';
-  return answer({ value, budget, correction: shownMsPerCm - value, verified });
+  const { value } = corrected;
+  const budget = collectBudget(tellParts(input, value));
+  const correction = ecMsPerCmFromDisplay(input.shown, input.pen.scale) - value;
+  return answer({ value, budget, correction, verified: input.state.basis === 'checked' });
+}
+
+/** Value and standard uncertainty of the same reading, its budget not listed. */
+export function assessEcQuick(input: EcReadingInput): Result<QuickAssessed, EcRefusal> {
+  const corrected = correctedEc(input);
+  if (!corrected.ok) return corrected;
+  const stdU = combineStdU(tellParts(input, corrected.value));
+  return answer({ value: corrected.value, stdU, verified: input.state.basis === 'checked' });
 }

@@ -1,13 +1,15 @@
-import { phAnchorParts, truePhFor, type PhTraits } from '../calibration';
-import { phDriftStdU, type PhPenState } from '../drift';
+import { eachPhAnchorPart, truePhFor, type PhTraits } from '../calibration';
+import { phDriftStdU, phLineFor, type PhLineState, type PhPenState } from '../drift';
+import { compensatedPh } from '../electrode';
 import {
   JUNCTION_STD_U_PH,
   REPEAT_STD_U_PH,
+  collectBudget,
+  combineStdU,
   digitStdU,
-  makeBudget,
   rectangularStdU,
+  type AddPart,
   type Budget,
-  type BudgetPart,
 } from '../uncertainty';
 import { kelvinFromCelsius } from '../units';
 
@@ -21,20 +23,52 @@ export interface Assessed {
   readonly verified: boolean;
 }
 
+/** The same without its budget, for long histories. */
+export interface QuickAssessed {
+  readonly value: number;
+  readonly stdU: number;
+  readonly verified: boolean;
+}
+
 /** A pH reading as displayed, with what is known of the pen at that moment. */
 export interface PhReadingInput {
   readonly shownPh: number;
   readonly tempC?: number | undefined;
   readonly pen: Pick<PhTraits, 'resolutionPh' | 'accuracyPh' | 'hasAtc'>;
   readonly state: PhPenState;
+  /** The pen's own repeatability from repeated readings, pH (standard); the default otherwise. */
+  readonly repeatStdUPh?: number | undefined;
 }
 
 /** How far a tank may be from the cups' temperature when nobody measured it, °C (bound). */
 const UNKNOWN_TEMP_DISTANCE_C = 10;
 
-/** Shrinks the distance from 7 for a pen without ATC used away from its calibration temperature. */
-function withoutAtc(ph: number, usedC: number, calibratedC: number): number {
-  return 7 + ((ph - 7) * kelvinFromCelsius(calibratedC)) / kelvinFromCelsius(usedC);
+/** The true pH by one straight piece of the pen's map. */
+function phByLine(line: PhLineState, { shownPh, tempC, pen }: PhReadingInput): number {
+  const atCups = truePhFor(shownPh, line.map);
+  if (pen.hasAtc || tempC === undefined) return atCups;
+  return compensatedPh(atCups, { calibratedC: line.anchor.tempC, usedC: tempC });
+}
+
+/** Tells the parts of the budget of a reading whose value is known. */
+function tellParts(
+  input: PhReadingInput,
+  line: PhLineState | undefined,
+  value: number,
+): (add: AddPart) => void {
+  const { tempC, pen, repeatStdUPh = REPEAT_STD_U_PH } = input;
+  return (add) => {
+    add('digit', digitStdU(pen.resolutionPh));
+    add('repeat', repeatStdUPh);
+    add('junction', JUNCTION_STD_U_PH);
+    if (!line) return add('makersAccuracy', rectangularStdU(pen.accuracyPh));
+    eachPhAnchorPart(line.anchor, value, add);
+    add('drift', phDriftStdU(line.spread, value));
+    if (pen.hasAtc || tempC !== undefined) return;
+    const kelvin = kelvinFromCelsius(line.anchor.tempC);
+    const bound = (Math.abs(value - 7) * UNKNOWN_TEMP_DISTANCE_C) / kelvin;
+    add('noTemperatureCompensation', rectangularStdU(bound));
+  };
 }
 
 /**
@@ -44,29 +78,18 @@ function withoutAtc(ph: number, usedC: number, calibratedC: number): number {
  * the maker's accuracy as a rectangular bound. Any finite display value.
  * @source JCGM 100:2008 (GUM), simplified; Nernst: IUPAC Recommendations 2002, pH.
  */
-export function assessPh({ shownPh, tempC, pen, state }: PhReadingInput): Assessed {
-  const always: BudgetPart[] = [
-    { source: 'digit', stdU: digitStdU(pen.resolutionPh) },
-    { source: 'repeat', stdU: REPEAT_STD_U_PH },
-    { source: 'junction', stdU: JUNCTION_STD_U_PH },
-  ];
-  if (state.basis === 'unverified') {
-    const maker: BudgetPart = { source: 'makersAccuracy', stdU: rectangularStdU(pen.accuracyPh) };
-    const budget = makeBudget([maker, ...always]);
-    return { value: shownPh, budget, correction: 0, verified: false };
-  }
-  const { map, anchor, spread } = state;
-  const atCups = truePhFor(shownPh, map);
-  const uncompensated = !pen.hasAtc;
-  const known = uncompensated && tempC !== undefined;
-  const value = known ? withoutAtc(atCups, tempC, anchor.tempC) : atCups;
-  const unknownTemp = uncompensated && !known;
-  const byTemp = (Math.abs(value - 7) * UNKNOWN_TEMP_DISTANCE_C) / kelvinFromCelsius(anchor.tempC);
-  const budget = makeBudget([
-    ...always,
-    ...phAnchorParts(anchor, value),
-    { source: 'drift', stdU: phDriftStdU(spread, value) },
-    { source: 'noTemperatureCompensation', stdU: unknownTemp ? rectangularStdU(byTemp) : 0 },
-  ]);
-  return { value, budget, correction: shownPh - value, verified: true };
+export function assessPh(input: PhReadingInput): Assessed {
+  const { shownPh, state } = input;
+  const line = state.basis === 'checked' ? phLineFor(state, shownPh) : undefined;
+  const value = line ? phByLine(line, input) : shownPh;
+  const budget = collectBudget(tellParts(input, line, value));
+  return { value, budget, correction: shownPh - value, verified: line !== undefined };
+}
+
+/** Value and standard uncertainty of the same reading, its budget not listed. */
+export function assessPhQuick(input: PhReadingInput): QuickAssessed {
+  const { shownPh, state } = input;
+  const line = state.basis === 'checked' ? phLineFor(state, shownPh) : undefined;
+  const value = line ? phByLine(line, input) : shownPh;
+  return { value, stdU: combineStdU(tellParts(input, line, value)), verified: line !== undefined };
 }

@@ -1,28 +1,100 @@
-/** How often a pen is checked; the trade's schools. `weekly` is the default. */
+/** How often a pen is checked; the trade's schools. `weekly` (check first) is the default. */
 export type CheckPolicy =
-  'everyUse' | 'daily' | 'weekly' | 'monthly' | 'quarterly' | 'onlyWhenDoubted';
+  | 'everyUse'
+  | 'daily'
+  | 'weekly'
+  | 'weeklyAdjust'
+  | 'monthly'
+  | 'quarterly'
+  | 'afterUses'
+  | 'ownDrift'
+  | 'onlyWhenDoubted';
 
-/** Days between checks for each policy; null = no date. */
+/** Days between checks for each policy with a fixed interval; null = no date of its own. */
 export const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
-  everyUse: 0,
+  // "Before every use": a check serves the round it stands before, two hours.
+  everyUse: 2 / 24,
   daily: 1,
   weekly: 7,
+  weeklyAdjust: 7,
   monthly: 30,
   quarterly: 90,
+  afterUses: null,
+  ownDrift: null,
   onlyWhenDoubted: null,
 };
+
+/** Until its own drift is known a pen on `ownDrift` is checked by the default policy, days. */
+export const OWN_DRIFT_FALLBACK_DAYS = 7;
+
+/** Readings between checks on `afterUses` where none is stated. Trade practice. */
+export const USES_BETWEEN_CHECKS = 50;
 
 /** Unused for this long, a pen is checked before use whatever the policy. Trade practice. */
 export const UNUSED_FORCES_CHECK_DAYS = 30;
 
+/** What happened to a pen that makes a check necessary whatever the policy. */
+export type ForcingEvent =
+  | 'cleaned'
+  | 'newProbe'
+  | 'newBattery'
+  | 'knock'
+  | 'dryOut'
+  | 'pureWater'
+  | 'wetElectronics'
+  | 'weeksInFeed';
+
+/** What decides when a pen is next due. Times are epoch ms. */
+export interface DueFacts {
+  readonly policy: CheckPolicy;
+  /** Absent: never checked. */
+  readonly lastCheckMs?: number | undefined;
+  readonly lastUseMs?: number | undefined;
+  readonly usesSinceCheck: number;
+  readonly usesAllowed?: number | undefined;
+  /** The date by the pen's own drift, once six checks exist. */
+  readonly ownDriftDueMs?: number | undefined;
+  /** What happened since the last check, any order. */
+  readonly events: readonly { readonly event: ForcingEvent; readonly atMs: number }[];
+}
+
+/** When a pen is due and why; no moment: only when doubted. */
+export type CheckDue =
+  | { readonly reason: 'never' }
+  | { readonly reason: 'noDate' }
+  | { readonly reason: 'policy' | 'uses' | 'ownDrift' | 'unused'; readonly atMs: number }
+  | { readonly reason: 'event'; readonly event: ForcingEvent; readonly atMs: number };
+
 const DAY_MS = 86_400_000;
 
-/** When a pen is next due, epoch ms. Undefined: no check yet or a policy without a date. */
-export function checkDueAtMs(
-  policy: CheckPolicy,
-  lastCheckMs: number | undefined,
-): number | undefined {
+/** The date the policy alone gives. */
+function byPolicy(facts: DueFacts, lastCheckMs: number): CheckDue {
+  const { policy, ownDriftDueMs, usesSinceCheck, usesAllowed = USES_BETWEEN_CHECKS } = facts;
   const days = POLICY_DAYS[policy];
-  if (lastCheckMs === undefined || days === null) return undefined;
-  return lastCheckMs + days * DAY_MS;
+  if (days !== null) return { reason: 'policy', atMs: lastCheckMs + days * DAY_MS };
+  if (policy === 'ownDrift') {
+    return ownDriftDueMs === undefined
+      ? { reason: 'policy', atMs: lastCheckMs + OWN_DRIFT_FALLBACK_DAYS * DAY_MS }
+      : { reason: 'ownDrift', atMs: ownDriftDueMs };
+  }
+  if (policy === 'afterUses' && usesSinceCheck >= usesAllowed) {
+    return { reason: 'uses', atMs: facts.lastUseMs ?? lastCheckMs };
+  }
+  return { reason: 'noDate' };
+}
+
+/**
+ * When a pen is next due: at once after an event that forces a check, else by its policy or after
+ * thirty days unused, whichever comes first.
+ */
+export function checkDue(facts: DueFacts): CheckDue {
+  const { lastCheckMs, lastUseMs, events } = facts;
+  if (lastCheckMs === undefined) return { reason: 'never' };
+  const first = [...events]
+    .filter(({ atMs }) => atMs > lastCheckMs)
+    .sort((a, b) => a.atMs - b.atMs)[0];
+  if (first) return { reason: 'event', ...first };
+  const due = byPolicy(facts, lastCheckMs);
+  const unusedMs = Math.max(lastCheckMs, lastUseMs ?? 0) + UNUSED_FORCES_CHECK_DAYS * DAY_MS;
+  return 'atMs' in due && due.atMs <= unusedMs ? due : { reason: 'unused', atMs: unusedMs };
 }

@@ -1,2 +1,3 @@
+export * from './careDue';
 export * from './checkDue';
 export * from './penWord';

@@ -15,3 +15,10 @@ test('a pen is as good as its worst side', () => {
   expect(worstWord(['ready', 'cantBeTrusted', 'unverified'])).toBe('cantBeTrusted');
   expect(worstWord([])).toBe('ready');
 });
+
+test('a probe in its soak is unready whatever else holds, and a pen at rest is not due', () => {
+  expect(penWord({ ...facts, checked: false, soakUntilMs: 11 })).toBe('soaking');
+  expect(penWord({ ...facts, soakUntilMs: 10 })).toBe('ready');
+  expect(penWord({ ...facts, resting: true, dueAtMs: 1 })).toBe('resting');
+  expect(worstWord(['soaking', 'checkDue'])).toBe('soaking');
+});

@@ -1,1 +1,3 @@
+export * from './fitApproach';
 export * from './isStill';
+export * from './judgeStillness';

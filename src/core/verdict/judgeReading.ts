@@ -8,9 +8,18 @@ export interface Band {
   readonly high: number;
 }
 
-/** What a reading says about its band. */
-export type Verdict =
-  'low' | 'probablyLow' | 'probablyIn' | 'in' | 'probablyHigh' | 'high' | 'cantTell' | 'tooPure';
+/** What a reading says about its band. The order is that of a column of verdicts. */
+export const VERDICTS = [
+  'low',
+  'probablyLow',
+  'probablyIn',
+  'in',
+  'probablyHigh',
+  'high',
+  'cantTell',
+  'tooPure',
+] as const;
+export type Verdict = (typeof VERDICTS)[number];
 
 /** A verdict with the probabilities behind it; they sum to 1. */
 export interface Judgement {
@@ -34,6 +43,29 @@ interface Rules {
   readonly firm?: boolean;
 }
 
+/** The probabilities of lying below, in and above a band; they sum to 1. */
+function probabilities(value: number, stdU: number, band: Band): Omit<Judgement, 'verdict'> {
+  if (!(requireFinite('stdU', stdU) > 0)) throw new RangeError('stdU must be positive');
+  if (!(band.low < band.high)) throw new RangeError('a band needs low < high');
+  const pLow = normalCdf((band.low - requireFinite('value', value)) / stdU);
+  const pHigh = normalCdf((value - band.high) / stdU);
+  return { pLow, pHigh, pIn: Math.max(0, 1 - pLow - pHigh) };
+}
+
+/** The verdict that follows from them. */
+function verdictFrom(
+  { pLow, pIn, pHigh }: Omit<Judgement, 'verdict'>,
+  { stdU, band, firm = true }: { stdU: number; band: Band } & Rules,
+): Verdict {
+  if (pLow >= FIRM_PROBABILITY) return firm ? 'low' : 'probablyLow';
+  if (pHigh >= FIRM_PROBABILITY) return firm ? 'high' : 'probablyHigh';
+  if (COVERAGE_FACTOR * stdU > (band.high - band.low) / 2) return 'cantTell';
+  if (pIn >= FIRM_PROBABILITY) return firm ? 'in' : 'probablyIn';
+  if (pIn > LIKELY_PROBABILITY) return 'probablyIn';
+  if (pLow > LIKELY_PROBABILITY) return 'probablyLow';
+  return pHigh > LIKELY_PROBABILITY ? 'probablyHigh' : 'cantTell';
+}
+
 /**
  * Judges a corrected value with standard uncertainty `stdU` (> 0) against a band (low < high).
  * Low/high first: a pen of ±0.4 still knows that 4.0 is low; then can't tell, when U exceeds half
@@ -45,20 +77,11 @@ export function judgeReading(
   band: Band,
   rules: Rules = {},
 ): Judgement {
-  if (!(requireFinite('stdU', stdU) > 0)) throw new RangeError('stdU must be positive');
-  if (!(band.low < band.high)) throw new RangeError('a band needs low < high');
-  const pLow = normalCdf((band.low - requireFinite('value', value)) / stdU);
-  const pHigh = normalCdf((value - band.high) / stdU);
-  const pIn = Math.max(0, 1 - pLow - pHigh);
-  const { firm = true } = rules;
-  const verdict = (): Verdict => {
-    if (pLow >= FIRM_PROBABILITY) return firm ? 'low' : 'probablyLow';
-    if (pHigh >= FIRM_PROBABILITY) return firm ? 'high' : 'probablyHigh';
-    if (COVERAGE_FACTOR * stdU > (band.high - band.low) / 2) return 'cantTell';
-    if (pIn >= FIRM_PROBABILITY) return firm ? 'in' : 'probablyIn';
-    if (pIn > LIKELY_PROBABILITY) return 'probablyIn';
-    if (pLow > LIKELY_PROBABILITY) return 'probablyLow';
-    return pHigh > LIKELY_PROBABILITY ? 'probablyHigh' : 'cantTell';
-  };
-  return { verdict: verdict(), pLow, pIn, pHigh };
+  const chances = probabilities(value, stdU, band);
+  return { verdict: verdictFrom(chances, { stdU, band, ...rules }), ...chances };
+}
+
+/** The verdict alone, for long histories. */
+export function verdictOf(value: number, stdU: number, band: Band, rules: Rules = {}): Verdict {
+  return verdictFrom(probabilities(value, stdU, band), { stdU, band, ...rules });
 }

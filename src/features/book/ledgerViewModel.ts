@@ -1,6 +1,15 @@
 import type { LedgerRow } from '@/book/answers';
 import { OUTCOME_SENTENCE, sessionLine } from '@/features/pens/penViewModel';
-import { clock, shortDay, VERDICT_WORD, type Formats } from '@/words';
+import {
+  ADDITION_WORD,
+  CARE_WORD,
+  additionLine,
+  careDetail,
+  clock,
+  shortDay,
+  VERDICT_WORD,
+  type Formats,
+} from '@/words';
 
 /** One line of the Book, in words. */
 export interface LedgerLine {
@@ -28,6 +37,28 @@ function lineOf(entry: LedgerRow, formats: Formats): LedgerLine {
       title: `${penCode} ${body.plan.quantity === 'ph' ? 'pH' : 'EC'} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
       detail: sessionLine(entry.row, formats),
       href: `/pens/${body.penId}`,
+    };
+  }
+  if (entry.kind === 'care') {
+    const { penCode, body } = entry.row;
+    const detail = [careDetail(body), body.note].filter(Boolean).join(' · ');
+    return {
+      id: row.id,
+      time,
+      title: `${penCode}: ${CARE_WORD[body.what]}`,
+      detail,
+      href: `/pens/${body.penId}`,
+    };
+  }
+  if (entry.kind === 'addition') {
+    const { tankName, body } = entry.row;
+    const title = `${tankName}: ${ADDITION_WORD[body.what]}`;
+    return {
+      id: row.id,
+      time,
+      title,
+      detail: additionLine(body, formats),
+      href: `/tanks/${body.tankId}`,
     };
   }
   const { tankName, tankId, ph, ec, tempC } = entry.row;

@@ -102,8 +102,15 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
           { value: 'everyUse', label: 'before every use' },
           { value: 'daily', label: 'every day' },
           { value: 'weekly', label: 'every week', hint: 'check first, adjust only if out' },
-          { value: 'monthly', label: 'every 30 days' },
+          { value: 'weeklyAdjust', label: 'every week, always adjust' },
+          { value: 'monthly', label: 'every 30 days', hint: 'or when its mark goes out' },
           { value: 'quarterly', label: 'every 90 days' },
+          { value: 'afterUses', label: 'after 50 readings' },
+          {
+            value: 'ownDrift',
+            label: 'by its own drift',
+            hint: 'from six checks on; weekly until then',
+          },
           { value: 'onlyWhenDoubted', label: 'only when doubted' },
         ]}
       />

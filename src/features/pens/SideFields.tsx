@@ -34,6 +34,8 @@ export function PhFields({ control }: Props) {
         options={[
           { value: '2', label: 'two', hint: 'they bracket the work' },
           { value: '1', label: 'one', hint: 'leaves the slope unknown' },
+          { value: '3', label: 'three, one line', hint: 'when samples run above 8' },
+          { value: '3pieces', label: 'three, two pieces', hint: 'meeting at the neutral buffer' },
         ]}
       />
       <FormChoice

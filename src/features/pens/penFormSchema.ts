@@ -14,14 +14,24 @@ export const penFormSchema = z.object({
   phAccuracy: typedNumber('accuracy').refine((a) => a > 0 && a <= 1, 'Between 0.01 and 1 pH.'),
   phAtc: yesNo,
   phFamily: z.enum(['technical', 'technical-7.01', 'sachet']),
-  phPoints: z.enum(['1', '2']),
+  phPoints: z.enum(['1', '2', '3', '3pieces']),
   phAdjust: z.enum(['button', 'screw', 'none']),
   ecScale: z.enum(['mS/cm', 'µS/cm', 'CF', 'ppm500', 'ppm640', 'ppm700']),
   ecAlpha: z.enum(['none', '0.019', '0.02']),
   ecReference: z.enum(['20', '25']),
   ecStandard: typedNumber('standard').refine((s) => s > 0 && s <= 50, 'Between 0.01 and 50 mS/cm.'),
   ecAdjust: z.enum(['button', 'none']),
-  checkPolicy: z.enum(['everyUse', 'daily', 'weekly', 'monthly', 'quarterly', 'onlyWhenDoubted']),
+  checkPolicy: z.enum([
+    'everyUse',
+    'daily',
+    'weekly',
+    'weeklyAdjust',
+    'monthly',
+    'quarterly',
+    'afterUses',
+    'ownDrift',
+    'onlyWhenDoubted',
+  ]),
   tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']),
 });
 
@@ -39,7 +49,7 @@ export function penDefaults(pen: Pen, formats: Formats): PenFormIn {
     phAccuracy: mark(ph?.accuracyPh ?? 0.1),
     phAtc: ph?.hasAtc === false ? 'no' : 'yes',
     phFamily: ph?.family ?? 'technical',
-    phPoints: ph?.cupsPh.length === 1 ? '1' : '2',
+    phPoints: pointsOf(ph),
     phAdjust: ph?.press.by ?? 'button',
     ecScale: ec?.scale ?? 'mS/cm',
     ecAlpha:
@@ -52,7 +62,18 @@ export function penDefaults(pen: Pen, formats: Formats): PenFormIn {
   };
 }
 
-const CUPS = { technical: [7, 4.01], 'technical-7.01': [7.01, 4.01], sachet: [6.86, 4] } as const;
+const CUPS = {
+  technical: [7, 4.01, 10.01],
+  'technical-7.01': [7.01, 4.01, 10.01],
+  sachet: [6.86, 4, 9.18],
+} as const;
+
+/** How many points a pen is adjusted in, as the form's choice. */
+function pointsOf(ph: PhSide | null): '1' | '2' | '3' | '3pieces' {
+  const count = ph?.cupsPh.length ?? 2;
+  if (count === 3) return ph?.pieces ? '3pieces' : '3';
+  return count === 1 ? '1' : '2';
+}
 
 function phSide(form: PenFormOut, base: PhSide): PhSide {
   const cups = CUPS[form.phFamily];
@@ -62,7 +83,8 @@ function phSide(form: PenFormOut, base: PhSide): PhSide {
     accuracyPh: form.phAccuracy,
     hasAtc: form.phAtc === 'yes',
     family: form.phFamily,
-    cupsPh: form.phPoints === '1' ? [cups[0]] : [...cups],
+    cupsPh: cups.slice(0, Number(form.phPoints[0])),
+    pieces: form.phPoints === '3pieces' ? true : undefined,
     adjustable: form.phAdjust !== 'none',
     press: { ...base.press, by: form.phAdjust },
   };

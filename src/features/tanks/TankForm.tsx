@@ -5,7 +5,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAppend } from '@/book/react';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
 import { CROP_TARGETS } from '@/records/crops';
@@ -18,8 +18,9 @@ import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from 
 
 /** Adds a tank, or changes one. */
 export function TankForm() {
+  const nowMs = useNowMs();
   const { tankId } = useLocalSearchParams<{ tankId?: string }>();
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks());
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading the tank" />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
   return <Fields key={tank?.revId ?? 'new'} tank={tank} nextPlace={tanks.length + 1} />;

@@ -16,7 +16,7 @@ export function TankScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId));
+  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;

@@ -14,7 +14,7 @@ export function TanksScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks());
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading tanks" />;
   return (
     <Screen

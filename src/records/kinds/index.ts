@@ -1,5 +1,7 @@
 import type { z } from 'zod';
+import { additionSchema } from './addition';
 import { benchDraftSchema } from './benchDraft';
+import { careEventSchema } from './careEvent';
 import { lotSchema } from './lot';
 import { penSchema } from './pen';
 import { personSchema } from './person';
@@ -17,6 +19,8 @@ export const KIND_SCHEMAS = {
   reading: readingSchema,
   session: sessionSchema,
   benchDraft: benchDraftSchema,
+  careEvent: careEventSchema,
+  addition: additionSchema,
   setting: settingSchema,
 } as const;
 
@@ -24,7 +28,9 @@ export type Kind = keyof typeof KIND_SCHEMAS;
 export type BodyOf<K extends Kind> = z.infer<(typeof KIND_SCHEMAS)[K]>;
 export const KINDS = Object.keys(KIND_SCHEMAS) as readonly Kind[];
 
+export * from './addition';
 export * from './benchDraft';
+export * from './careEvent';
 export * from './lot';
 export * from './pen';
 export * from './person';

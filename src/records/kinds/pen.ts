@@ -23,6 +23,8 @@ export const phSideSchema = z.object({
   cupsPh: z.array(finite.min(1).max(13)).min(1).max(3),
   adjustable: z.boolean(),
   storesNominal: z.boolean(),
+  /** Adjusts three points as two straight pieces. */
+  pieces: z.boolean().optional(),
   press: pressSchema,
 });
 
@@ -51,9 +53,24 @@ export const penSchema = z
     ph: phSideSchema.nullable(),
     ec: ecSideSchema.nullable(),
     checkPolicy: z
-      .enum(['everyUse', 'daily', 'weekly', 'monthly', 'quarterly', 'onlyWhenDoubted'])
+      .enum([
+        'everyUse',
+        'daily',
+        'weekly',
+        'weeklyAdjust',
+        'monthly',
+        'quarterly',
+        'afterUses',
+        'ownDrift',
+        'onlyWhenDoubted',
+      ])
       .default('weekly'),
+    /** Readings between checks, for `afterUses`. */
+    usesAllowed: positive.max(1000).optional(),
+    cleaningPolicy: z.enum(['byUse', 'weekly', 'monthly', 'beforeEachCheck']).default('byUse'),
     tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
+    /** How long its pH probe should last, days; a year where nothing is stated. */
+    expectedLifeDays: positive.max(3650).optional(),
     note: noteText.default(''),
   })
   .refine((pen) => pen.ph !== null || pen.ec !== null, {

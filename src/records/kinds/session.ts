@@ -46,6 +46,7 @@ export const planSchema = z.object({
   asLeftTolerance: positive,
   adjustable: z.boolean(),
   storesNominal: z.boolean(),
+  pieces: z.boolean().optional(),
   scale: ecSideSchema.shape.scale.optional(),
   compensation: ecSideSchema.shape.compensation.optional(),
 });

@@ -102,6 +102,7 @@ export function penFromProfile(profile: GenericProfile, code: string, name: stri
     ec: profile.ec,
     checkPolicy: 'weekly',
     tolerancePolicy: 'normal',
+    cleaningPolicy: 'byUse',
     note: '',
   };
 }

@@ -1,9 +1,9 @@
 import { fitPhAnchor, shownPhFor, type PhMap, type PhPoint } from '../calibration';
-import { DAY_MS, phPenStateAt, type PhCheck } from '../drift';
-import { onDisplay } from '../simulated-pen';
+import { DAY_MS, makePhTrack, phPenStateAt, type PhCheck } from '../drift';
+import { onDisplay } from './index';
 import { normalDraw, seededRandom, type Random } from '../statistics';
 import { JUNCTION_STD_U_PH, REPEAT_STD_U_PH } from '../uncertainty';
-import { assessPh } from './index';
+import { assessPh } from '../readings';
 
 const PEN = { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true };
 const SEEDS = 200;
@@ -48,7 +48,11 @@ function oneHistory(seed: number) {
     const truePh = 5.5 + random();
     const scatter = REPEAT_STD_U_PH * normalDraw(random) + JUNCTION_STD_U_PH * normalDraw(random);
     const shownPh = onDisplay(shownPhFor(truePh, map) + scatter, PEN.resolutionPh);
-    const { value, budget } = assessPh({ shownPh, pen: PEN, state: phPenStateAt(checks, atMs) });
+    const { value, budget } = assessPh({
+      shownPh,
+      pen: PEN,
+      state: phPenStateAt(makePhTrack(checks), atMs),
+    });
     return { error: value - truePh, expandedU: budget.expandedU };
   };
   const [before, last] = [maps[8]!, maps[9]!];

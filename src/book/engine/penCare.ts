@@ -1,0 +1,79 @@
+import type { TrackBreaks } from '@/core/drift';
+import type { ForcingEvent } from '@/core/schedule';
+import type { CareKind, RecordId } from '@/records';
+import type { BookState, LiveRecord } from './bookState';
+
+type Side = 'ph' | 'ec';
+
+/** Which care or incident makes a check necessary. */
+const FORCES: Readonly<Partial<Record<CareKind, ForcingEvent>>> = {
+  clean: 'cleaned',
+  cleanHeavy: 'cleaned',
+  cleanOil: 'cleaned',
+  newProbe: 'newProbe',
+  battery: 'newBattery',
+  knock: 'knock',
+  dryOut: 'dryOut',
+  pureWater: 'pureWater',
+  wetElectronics: 'wetElectronics',
+  weeksInFeed: 'weeksInFeed',
+};
+
+/** Incidents that put a jump into the drift. */
+const JUMPS: readonly CareKind[] = ['dryOut', 'pureWater', 'knock', 'weeksInFeed'];
+
+/** A care event with its moment. */
+export interface TimedCare {
+  readonly record: LiveRecord<'careEvent'>;
+  readonly atMs: number;
+}
+
+/** What was done to one side of a pen, or befell it, by time. */
+export function careOf(book: BookState, penId: RecordId, side: Side): readonly TimedCare[] {
+  return book.remember(`care/${penId}/${side}`, () =>
+    book
+      .all('careEvent')
+      .filter(({ body }) => body.penId === penId && (body.side === side || body.side === 'both'))
+      .map((record) => ({ record, atMs: Date.parse(record.body.at) }))
+      .sort((a, b) => a.atMs - b.atMs),
+  );
+}
+
+const momentsOf = (care: readonly TimedCare[], kinds: readonly CareKind[]) =>
+  care.filter(({ record }) => kinds.includes(record.body.what)).map(({ atMs }) => atMs);
+
+/** Where a side's line breaks. */
+export function breaksOf(book: BookState, penId: RecordId, side: Side): TrackBreaks {
+  const care = careOf(book, penId, side);
+  return { incidentsMs: momentsOf(care, JUMPS), probesMs: momentsOf(care, ['newProbe']) };
+}
+
+/** Events that force a check, by time. */
+export function forcingEvents(book: BookState, penId: RecordId, side: Side) {
+  return careOf(book, penId, side).flatMap(({ record, atMs }) => {
+    const event = FORCES[record.body.what];
+    return event ? [{ event, atMs }] : [];
+  });
+}
+
+/** The soak that runs at `nowMs`, if any. */
+export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs: number) {
+  return careOf(book, penId, side).findLast(
+    ({ record, atMs }) =>
+      record.body.until !== undefined && atMs <= nowMs && Date.parse(record.body.until) > nowMs,
+  );
+}
+
+/** Whether a pen was put away and not taken out since. */
+export function isResting(book: BookState, penId: RecordId, side: Side): boolean {
+  const last = careOf(book, penId, side).findLast(
+    ({ record }) => record.body.what === 'rest' || record.body.what === 'wake',
+  );
+  return last?.record.body.what === 'rest';
+}
+
+/** When the probe of a side was fitted: the newest `newProbe`, else when the pen was added. */
+export function probeFittedMs(book: BookState, pen: LiveRecord<'pen'>, side: Side): number {
+  const fitted = momentsOf(careOf(book, pen.id, side), ['newProbe']).at(-1);
+  return fitted ?? Math.min(...pen.revisions.map((revision) => Date.parse(revision.at)));
+}

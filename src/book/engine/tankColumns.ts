@@ -1,0 +1,103 @@
+import type { TankColumns } from '@/book/answers';
+import { ecPenStateAt, phPenStateAt } from '@/core/drift';
+import { assessEcQuick, assessPhQuick } from '@/core/readings';
+import { ecMsPerCmFromDisplay } from '@/core/units';
+import { TOO_PURE_BELOW_MS_PER_CM, VERDICTS, verdictOf, type Band } from '@/core/verdict';
+import type { RecordId } from '@/records';
+import type { BookState, LiveRecord } from './bookState';
+import { ecTrackOf, phTrackOf } from './penTrack';
+import { readingContext } from './readingRow';
+import { readingsOf } from './readingsOf';
+
+/** Empty columns for so many readings; a value that was not read stays NaN. */
+function emptyColumns(count: number): TankColumns {
+  const numbers = () => new Float64Array(count).fill(NaN);
+  const verdicts = () => new Int8Array(count).fill(-1);
+  return {
+    atMs: numbers(),
+    ph: numbers(),
+    phStdU: numbers(),
+    phShown: numbers(),
+    phVerdict: verdicts(),
+    phLow: numbers(),
+    phHigh: numbers(),
+    ec: numbers(),
+    ecStdU: numbers(),
+    ecShown: numbers(),
+    ecVerdict: verdicts(),
+    ecLow: numbers(),
+    ecHigh: numbers(),
+    tempC: numbers(),
+    volumeL: numbers(),
+  };
+}
+
+interface Judged {
+  readonly value: number;
+  readonly stdU: number;
+  readonly verified: boolean;
+}
+
+/** The verdict as a column holds it. */
+function verdictIndex({ value, stdU, verified }: Judged, band: Band, ecMsPerCm: number): number {
+  const tooPure = ecMsPerCm < TOO_PURE_BELOW_MS_PER_CM;
+  return VERDICTS.indexOf(tooPure ? 'tooPure' : verdictOf(value, stdU, band, { firm: verified }));
+}
+
+/** Writes one reading into its place. */
+function writeRow(
+  book: BookState,
+  columns: TankColumns,
+  at: number,
+  reading: LiveRecord<'reading'>,
+) {
+  const context = readingContext(book, reading);
+  if (!context) return;
+  const { atMs, tank } = context;
+  const { body } = reading;
+  columns.atMs[at] = atMs;
+  columns.phLow[at] = tank.phBand.low;
+  columns.phHigh[at] = tank.phBand.high;
+  columns.ecLow[at] = tank.ecBand.low;
+  columns.ecHigh[at] = tank.ecBand.high;
+  columns.tempC[at] = body.tempC ?? NaN;
+  columns.volumeL[at] = body.volumeL ?? NaN;
+  const { tempC } = body;
+  const ecPen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
+  if (body.ec && ecPen) {
+    const result = assessEcQuick({
+      shown: body.ec.shown,
+      tempC,
+      pen: { ...ecPen, scale: body.ec.scale },
+      state: ecPenStateAt(ecTrackOf(book, body.ec.penId), atMs),
+      feedAlphaPerC: tank.alphaPerC,
+    });
+    columns.ecShown[at] = ecMsPerCmFromDisplay(body.ec.shown, body.ec.scale);
+    if (result.ok) {
+      columns.ec[at] = result.value.value;
+      columns.ecStdU[at] = result.value.stdU;
+      columns.ecVerdict[at] = verdictIndex(result.value, tank.ecBand, Infinity);
+    }
+  }
+  const phPen = body.ph && book.record('pen', body.ph.penId)?.body.ph;
+  if (body.ph && phPen) {
+    const state = phPenStateAt(phTrackOf(book, body.ph.penId), atMs);
+    const judged = assessPhQuick({ shownPh: body.ph.shown, tempC, pen: phPen, state });
+    columns.phShown[at] = body.ph.shown;
+    columns.ph[at] = judged.value;
+    columns.phStdU[at] = judged.stdU;
+    const known = columns.ec[at];
+    const ec = known === undefined || Number.isNaN(known) ? Infinity : known;
+    columns.phVerdict[at] = verdictIndex(judged, tank.phBand, ec);
+  }
+}
+
+/** All readings of a tank as columns, oldest first; computed once until the next change. */
+export function tankColumns(book: BookState, tankId: RecordId): TankColumns {
+  return book.remember(`columns/${tankId}`, () => {
+    const readings = [...readingsOf(book, tankId)].reverse();
+    const columns = emptyColumns(readings.length);
+    readings.forEach((reading, at) => writeRow(book, columns, at, reading));
+    return columns;
+  });
+}

@@ -1,0 +1,3 @@
+export * from './expectReading';
+export * from './forecastLeaving';
+export * from './trend';

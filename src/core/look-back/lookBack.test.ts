@@ -1,0 +1,70 @@
+import fc from 'fast-check';
+import type { Verdict } from '../verdict';
+import { lookBack, type JudgedThen, type LookBackReading } from './index';
+
+const judged = (value: number, verdict: Verdict): JudgedThen => ({
+  value,
+  expandedU: 0.08,
+  verdict,
+});
+const reading = (more: Partial<LookBackReading>): LookBackReading => ({
+  id: 'a',
+  atMs: 0,
+  then: judged(6.1, 'high'),
+  now: judged(5.75, 'in'),
+  aim: 5.65,
+  dosed: false,
+  ...more,
+});
+
+test('in and probably in are one side; a verdict turns only when the side changes', () => {
+  const result = lookBack([
+    reading({ id: 'turned', atMs: 3 }),
+    reading({ id: 'kept', atMs: 2, then: judged(5.8, 'in'), now: judged(5.95, 'probablyIn') }),
+    reading({ id: 'lost', atMs: 1, then: judged(5.8, 'in'), now: judged(5.5, 'cantTell') }),
+  ]);
+  expect(result.rows.map(({ id, turned }) => [id, turned])).toEqual([
+    ['turned', true],
+    ['kept', false],
+    ['lost', true],
+  ]);
+  expect(result.turnedCount).toBe(2);
+  expect(result.worst).toMatchObject({ id: 'turned', error: expect.closeTo(0.35, 9) });
+});
+
+describe('a dose on a wrong number', () => {
+  const wrong = (more: Partial<LookBackReading>) => lookBack([reading({ dosed: true, ...more })]);
+
+  test('that was not needed at all', () => {
+    expect(wrong({}).wrongDoseCount).toBe(1);
+  });
+  test('needed, but by more than a quarter less: 0.95 of the way to the aim became 0.60', () => {
+    expect(wrong({ then: judged(6.6, 'high'), now: judged(6.25, 'high') }).wrongDoseCount).toBe(1);
+  });
+  test('needed nearly as much: 0.95 of the way became 0.80', () => {
+    expect(wrong({ then: judged(6.6, 'high'), now: judged(6.45, 'high') }).wrongDoseCount).toBe(0);
+  });
+  test('a reading without a dose never counts', () => {
+    expect(wrong({ dosed: false }).wrongDoseCount).toBe(0);
+  });
+});
+
+test('no drift changes nothing, and the order of the readings does not matter', () => {
+  const value = fc.double({ min: 4, max: 8, noNaN: true });
+  fc.assert(
+    fc.property(fc.array(value, { maxLength: 8 }), (values) => {
+      const readings = values.map((v, at) =>
+        reading({
+          id: `r${at}`,
+          atMs: at,
+          then: judged(v, 'in'),
+          now: judged(v, 'in'),
+          dosed: false,
+        }),
+      );
+      const result = lookBack(readings);
+      expect(result).toMatchObject({ turnedCount: 0, wrongDoseCount: 0 });
+      expect(lookBack([...readings].reverse()).rows).toEqual(result.rows);
+    }),
+  );
+});

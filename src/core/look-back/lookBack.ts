@@ -1,0 +1,102 @@
+import type { Verdict } from '../verdict';
+
+/** Which side of its band a verdict speaks for. */
+export type VerdictSide = 'low' | 'in' | 'high' | 'unsure';
+
+const SIDE: Readonly<Record<Verdict, VerdictSide>> = {
+  low: 'low',
+  probablyLow: 'low',
+  in: 'in',
+  probablyIn: 'in',
+  high: 'high',
+  probablyHigh: 'high',
+  cantTell: 'unsure',
+  tooPure: 'unsure',
+};
+
+/** The side a verdict speaks for; "probably in" and "in" are one. */
+export function sideOfVerdict(verdict: Verdict): VerdictSide {
+  return SIDE[verdict];
+}
+
+/** A value with its ± and verdict, as it was or as it is. */
+export interface JudgedThen {
+  readonly value: number;
+  readonly expandedU: number;
+  readonly verdict: Verdict;
+}
+
+/** One reading taken between the two checks. */
+export interface LookBackReading {
+  readonly id: string;
+  readonly atMs: number;
+  /** What the grower saw when it was saved. */
+  readonly then: JudgedThen;
+  /** What it is worth now that the next check is known. */
+  readonly now: JudgedThen;
+  /** The middle of its band: what a dose would have aimed at. */
+  readonly aim: number;
+  /** A dose was made on it. */
+  readonly dosed: boolean;
+}
+
+/** A reading with what became of it. */
+export interface LookBackRow extends LookBackReading {
+  /** Then − now: how far the grower was misled. */
+  readonly error: number;
+  /** Its verdict speaks for another side of the band now. */
+  readonly turned: boolean;
+  /** A dose was made that was not needed, or one that differs by more than a quarter. */
+  readonly doseWrong: boolean;
+}
+
+/** What a check found out about the readings before it. */
+export interface LookBack {
+  /** Newest first. */
+  readonly rows: readonly LookBackRow[];
+  readonly turnedCount: number;
+  readonly wrongDoseCount: number;
+  /** The row that was furthest off; absent without readings. */
+  readonly worst?: LookBackRow | undefined;
+}
+
+/** A dose counts as wrong when what was needed differs by more than this share. */
+export const DOSE_TOLERANCE_REL = 0.25;
+
+/** Whether a dose on this reading was wrong: judged by the way to the aim, which a dose is made for. */
+function doseWrong({ dosed, then, now, aim }: LookBackReading): boolean {
+  if (!dosed) return false;
+  const side = sideOfVerdict(now.verdict);
+  if (side === 'in' || side !== sideOfVerdict(then.verdict)) return true;
+  const [wanted, needed] = [then.value - aim, now.value - aim];
+  return Math.abs(needed - wanted) > DOSE_TOLERANCE_REL * Math.abs(wanted);
+}
+
+/**
+ * Which readings between two checks turn out different, how far the grower was misled at most, and
+ * which doses were made on a wrong number. Order of the readings does not matter.
+ */
+export function lookBack(readings: readonly LookBackReading[]): LookBack {
+  const rows = [...readings]
+    .sort((a, b) => b.atMs - a.atMs || (a.id < b.id ? -1 : 1))
+    .map((reading): LookBackRow => {
+      const { then, now } = reading;
+      const turned = sideOfVerdict(then.verdict) !== sideOfVerdict(now.verdict);
+      return {
+        ...reading,
+        error: then.value - now.value,
+        turned,
+        doseWrong: doseWrong(reading),
+      };
+    });
+  const worst = rows.reduce<LookBackRow | undefined>(
+    (most, row) => (most && Math.abs(most.error) >= Math.abs(row.error) ? most : row),
+    undefined,
+  );
+  return {
+    rows,
+    turnedCount: rows.filter((row) => row.turned).length,
+    wrongDoseCount: rows.filter((row) => row.doseWrong).length,
+    worst,
+  };
+}

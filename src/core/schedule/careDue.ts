@@ -1,0 +1,42 @@
+/** How a cleaning interval is chosen: by use, or one of the trade's fixed schools. */
+export type CleaningPolicy = 'byUse' | 'weekly' | 'monthly' | 'beforeEachCheck';
+
+/** Above this many readings a week a probe is in heavy use. Trade practice. */
+export const HEAVY_USE_PER_WEEK = 20;
+
+/** Days between cleanings in heavy and in light use. */
+export const CLEAN_DAYS = { heavy: 7, light: 30 } as const;
+
+/** In heavy use a hydration soak about this often keeps the response quick, days. */
+export const SOAK_DAYS = 30;
+
+/** What decides when a probe is cleaned and soaked next. Times are epoch ms. */
+export interface CareFacts {
+  readonly policy: CleaningPolicy;
+  /** When it was last cleaned, or fitted. */
+  readonly cleanedMs: number;
+  /** When it last soaked, or was fitted. */
+  readonly soakedMs: number;
+  readonly readingsLastWeek: number;
+}
+
+/** When care is due; undefined: no date of its own. */
+export interface CareDue {
+  readonly cleanAtMs?: number | undefined;
+  readonly soakAtMs?: number | undefined;
+  readonly heavyUse: boolean;
+}
+
+const DAY_MS = 86_400_000;
+
+/** Cleaning weekly in heavy use and monthly otherwise (or as the policy says); a soak in heavy use. */
+export function careDue({ policy, cleanedMs, soakedMs, readingsLastWeek }: CareFacts): CareDue {
+  const heavyUse = readingsLastWeek > HEAVY_USE_PER_WEEK;
+  const heavy = policy === 'weekly' || (policy === 'byUse' && heavyUse);
+  const days = heavy ? CLEAN_DAYS.heavy : CLEAN_DAYS.light;
+  return {
+    heavyUse,
+    cleanAtMs: policy === 'beforeEachCheck' ? undefined : cleanedMs + days * DAY_MS,
+    soakAtMs: heavyUse ? soakedMs + SOAK_DAYS * DAY_MS : undefined,
+  };
+}

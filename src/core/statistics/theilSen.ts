@@ -1,0 +1,46 @@
+import { requireFinite } from '../result';
+import type { XY } from './lineFit';
+import { medianOf } from './robust';
+
+/** A slope that one wild pair cannot bend, with a 95 % interval where there is enough to carry it. */
+export interface TheilSenFit {
+  readonly slope: number;
+  /** Median of y − slope·x. */
+  readonly intercept: number;
+  /** Absent with five pairs or fewer: so few carry no 95 % interval. */
+  readonly slopeInterval?: { readonly low: number; readonly high: number } | undefined;
+  readonly count: number;
+}
+
+/** Fewer pairs than this carry no interval. */
+export const INTERVAL_FROM_PAIRS = 6;
+
+/** Two-sided 95 % point of the normal distribution. */
+const Z_95 = 1.959964;
+
+/**
+ * Median of all pairwise slopes (pairs of equal x are skipped), with Sen's interval from the
+ * variance of Kendall's statistic. At least two different x, else `RangeError`. O(n²): give it a
+ * recent window, not a lifetime.
+ * @source P. K. Sen, Journal of the American Statistical Association 63 (1968) 1379–1389.
+ */
+export function theilSen(pairs: readonly XY[]): TheilSenFit {
+  const slopes: number[] = [];
+  for (let i = 0; i < pairs.length; i += 1) {
+    for (let j = i + 1; j < pairs.length; j += 1) {
+      const run = requireFinite('x', pairs[j]!.x) - requireFinite('x', pairs[i]!.x);
+      if (run !== 0) slopes.push((pairs[j]!.y - pairs[i]!.y) / run);
+    }
+  }
+  if (slopes.length === 0) throw new RangeError('a slope needs two different x');
+  const n = pairs.length;
+  const slope = medianOf(slopes);
+  const intercept = medianOf(pairs.map(({ x, y }) => y - slope * x));
+  if (n < INTERVAL_FROM_PAIRS) return { slope, intercept, count: n };
+  slopes.sort((a, b) => a - b);
+  const reach = Z_95 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18);
+  const at = (index: number) => slopes[Math.min(Math.max(index, 0), slopes.length - 1)]!;
+  const low = at(Math.floor((slopes.length - reach) / 2) - 1);
+  const high = at(Math.ceil((slopes.length + reach) / 2));
+  return { slope, intercept, slopeInterval: { low, high }, count: n };
+}

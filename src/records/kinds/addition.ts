@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { finite, instant, noteText, positive, recordRef, shortText } from './common';
+
+/** Something poured into a tank: acid, base, stock, water, or a whole change. */
+export const additionSchema = z.object({
+  tankId: recordRef,
+  at: instant,
+  what: z.enum(['acid', 'base', 'stock', 'water', 'drain', 'change']),
+  /** The product on the Shelf; absent for water. */
+  productId: recordRef.optional(),
+  /** Its name as it stood. */
+  productName: shortText.default(''),
+  /** mL of product poured. */
+  doseMl: finite.min(0).optional(),
+  /** Acid (positive) or base (negative) equivalents poured, mmol, where the product's strength is known. */
+  acidMmol: finite.optional(),
+  /** Litres of water poured in or drained off. */
+  waterL: finite.min(0).optional(),
+  /** The tank's volume when it was poured, L. */
+  tankVolumeL: positive.optional(),
+  /** The reading it was made on. */
+  readingId: recordRef.optional(),
+  /** When it is mixed and the tank is read again. */
+  rereadAt: instant.optional(),
+  /** What was promised right after mixing. */
+  predictedPh: finite.optional(),
+  /** What the chemistry alone promised for this dose, before the tank's own factor. */
+  modelChangePh: finite.optional(),
+  note: noteText.default(''),
+});
+
+export type Addition = z.infer<typeof additionSchema>;

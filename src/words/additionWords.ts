@@ -1,0 +1,26 @@
+import type { Formats } from './formats';
+
+/** What was poured, in a word. */
+export const ADDITION_WORD = {
+  acid: 'acid poured',
+  base: 'base poured',
+  stock: 'stock poured',
+  water: 'topped up',
+  drain: 'drained',
+  change: 'water changed',
+} as const;
+
+/** How much of what. */
+export function additionLine(
+  addition: {
+    readonly productName: string;
+    readonly doseMl?: number | undefined;
+    readonly waterL?: number | undefined;
+  },
+  formats: Formats,
+): string {
+  const { productName, doseMl, waterL } = addition;
+  const dose = doseMl === undefined ? '' : formats.doseMl(doseMl);
+  const water = waterL === undefined ? '' : formats.volume(waterL);
+  return [dose, water, productName].filter(Boolean).join(' · ');
+}
