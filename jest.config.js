@@ -1,7 +1,7 @@
 const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns)/)',
+    '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns|d3-[a-z-]+|internmap)/)',
   ],
 };
 

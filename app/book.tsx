@@ -1,1 +1,1 @@
-export { BookScreen as default } from '@/features/book/BookScreen';
+export { BookIndex as default } from '@/features/book/BookIndex';

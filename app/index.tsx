@@ -1,1 +1,1 @@
-export { RoundScreen as default } from '@/features/round/RoundScreen';
+export { RoundIndex as default } from '@/features/round/RoundIndex';

@@ -1,1 +1,1 @@
-export { ReadScreen as default } from '@/features/read/ReadScreen';
+export { ReadIndex as default } from '@/features/read/ReadIndex';

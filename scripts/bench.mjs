@@ -6,7 +6,7 @@ ensure();
 const { build, exportWeb } = await import('./build.mjs');
 const coreOnly = process.argv.includes('--core');
 if (!coreOnly) {
-  build();
+  await build();
   console.log('Exporting the empty app for comparison…');
   exportWeb({ out: '.cache/empty-dist', appRoot: 'scripts/bench/empty-app' });
 }

@@ -5,6 +5,7 @@ import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync 
 import { join } from 'node:path';
 import { ROOT } from './ensure.mjs';
 import { copyFonts } from './fonts.mjs';
+import { writeServiceWorker } from './offline.mjs';
 
 const SOURCES = [
   'app',
@@ -15,6 +16,7 @@ const SOURCES = [
   'metro.config.js',
   'package-lock.json',
   'scripts/zod-locales.js',
+  'scripts/offline.mjs',
 ];
 
 function filesOf(place) {
@@ -63,12 +65,13 @@ export function exportWeb({ out, appRoot = 'app' }) {
   process.exit(1);
 }
 
-export function build() {
+export async function build() {
   copyFonts(ROOT);
   const stamp = join(ROOT, 'dist/.sources');
   const now = fingerprint();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return;
   console.log('Building the app (about a minute the first time)…');
   exportWeb({ out: 'dist' });
+  await writeServiceWorker('dist');
   writeFileSync(stamp, now);
 }

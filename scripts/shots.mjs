@@ -5,7 +5,7 @@ import { ROOT, ensure } from './ensure.mjs';
 
 ensure();
 const { build } = await import('./build.mjs');
-build();
+await build();
 const { chromium } = await import('@playwright/test');
 const { findChromium } = await import('./chromium.mjs');
 const { serve } = await import('./serve.mjs');

@@ -4,7 +4,7 @@ import { ROOT, ensure } from './ensure.mjs';
 
 ensure();
 const { build } = await import('./build.mjs');
-build();
+await build();
 const args = ['--import', 'tsx', 'server/main.ts', ...process.argv.slice(2)];
 const server = spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit' });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

@@ -75,7 +75,7 @@ try {
 }
 if (chromium) {
   const { build } = await import('./build.mjs');
-  build();
+  await build();
   const e2eFile = join(results, 'playwright.json');
   const env = { ZOLDER_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile };
   const ok = run(['@playwright/test/cli.js', 'test'], env);

@@ -26,6 +26,8 @@ test('any deep link gets the page, told which book to open', async () => {
   const response = await fetch(`${url}/tanks/some-tank`);
   expect(response.status).toBe(200);
   expect(await response.text()).toContain('content="demo"');
+  // What the service worker keeps is the same page.
+  expect(await (await fetch(`${url}/index.html`)).text()).toContain('content="demo"');
 });
 
 test('a missing file is a 404, not the page', async () => {

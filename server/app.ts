@@ -50,6 +50,11 @@ export function makeApp({ dist, start }: Options): Express {
   );
   app.use(compression());
   app.get('/health', (_request, response) => void response.json({ ok: true }));
+  // The page as a file too: the service worker keeps this one, and it must open the same book.
+  app.get('/index.html', (_request, response) => {
+    response.setHeader('Cache-Control', 'no-cache');
+    response.type('html').send(html);
+  });
   app.use(
     express.static(dist, {
       index: false,

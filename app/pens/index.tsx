@@ -1,1 +1,1 @@
-export { PensScreen as default } from '@/features/pens/PensScreen';
+export { PensIndex as default } from '@/features/pens/PensIndex';

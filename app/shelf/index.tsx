@@ -1,1 +1,1 @@
-export { ShelfScreen as default } from '@/features/shelf/ShelfScreen';
+export { ShelfIndex as default } from '@/features/shelf/ShelfIndex';

@@ -1,1 +1,1 @@
-export { TanksScreen as default } from '@/features/tanks/TanksScreen';
+export { TanksIndex as default } from '@/features/tanks/TanksIndex';

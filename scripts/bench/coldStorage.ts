@@ -23,7 +23,10 @@ function bigBook(): Revision[] {
   const write = (change: Change, nowMs: number) =>
     writeRevision(change, { makeId, nowMs, zone: 'UTC', by: 'AB', device: 'bench' });
   const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination') ?? GENERIC_PROFILES[0]!;
-  const pen = write({ kind: 'pen', body: penFromProfile(profile, 'P1', 'Bench pen') }, startMs);
+  const pen = write(
+    { kind: 'pen', body: penFromProfile(profile, { code: 'P1', name: 'Bench pen' }) },
+    startMs,
+  );
   const band = { low: 5.5, high: 6.5 };
   const tanks = Array.from({ length: 10 }, (_, place) => {
     const body = {

@@ -1,5 +1,6 @@
 import type {
   BenchAnswer,
+  Conflict,
   LedgerAnswer,
   LookBackAnswer,
   PenAnswer,
@@ -9,9 +10,12 @@ import type {
   SettingsAnswer,
   LotAnswer,
   TankAnswer,
+  TimerRow,
   TankDetailAnswer,
   TankHistoryAnswer,
 } from './answers';
+import type { Result } from '@/core/result';
+import type { BundleRefusal, MergePreview } from '@/interchange/bundle';
 import type { Change, Kind } from '@/records';
 import type { DeviceSettings } from './device';
 
@@ -37,6 +41,15 @@ export interface Appended {
   readonly recordIds: readonly string[];
 }
 
+/** What taking in a file would do. */
+export type FilePreview = Omit<MergePreview, 'fresh'> & { readonly fresh: number };
+
+/** Which of a record's heads is to hold. */
+export interface Choice {
+  readonly recordId: string;
+  readonly revId: string;
+}
+
 /** Told when the book changed, here or in another tab. */
 export type OnChange = (kinds: readonly Kind[]) => void;
 
@@ -51,6 +64,19 @@ export interface BookApi {
   /** Looks for what another tab wrote while this one slept. */
   catchUp(): Promise<void>;
 
+  /** What stands in an open form, kept on this device; `null` forgets it. */
+  loadDraft(name: string, nowMs: number): Promise<string | null>;
+  keepDraft(name: string, text: string | null, nowMs: number): Promise<void>;
+  /** The whole book as the text of a `.zolder.json` file. */
+  exportBook(): Promise<string>;
+  /** Reads a file and tells what taking it in would do; nothing is written. */
+  openFile(text: string): Promise<Result<FilePreview, BundleRefusal>>;
+  /** Takes in the file last opened: the union of both books. */
+  takeFile(): Promise<{ readonly added: number }>;
+  /** Ends a conflict: a third revision joins the heads and says what the chosen one says. */
+  resolve(choices: readonly Choice[], moment: Moment): Promise<void>;
+  conflicts(): Promise<readonly Conflict[]>;
+
   round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
   tanks(nowMs: number): Promise<readonly TankAnswer[]>;
   tank(id: string, nowMs: number): Promise<TankDetailAnswer | null>;
@@ -61,6 +87,7 @@ export interface BookApi {
   bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
   /** What a check (the newest where no moment is given) found out about the readings before it. */
   lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
+  timers(nowMs: number): Promise<readonly TimerRow[]>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;
   ledger(count: number): Promise<LedgerAnswer>;
   settings(): Promise<SettingsAnswer>;

@@ -13,6 +13,8 @@ const deviceSchema = z.object({
   /** Initials of who holds this phone. */
   initials: z.string().max(4).default(''),
   shortcuts: z.boolean().default(true),
+  /** A tone and a buzz when a display stands still. */
+  sounds: z.boolean().default(true),
 });
 
 export type DeviceSettings = z.infer<typeof deviceSchema>;

@@ -1,6 +1,8 @@
 import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
 import type { BodyOf, Change, Kind, Revision } from '@/records';
+import { writeBundle } from '@/interchange/bundle';
+import { conflictsAnswer } from './engine/conflicts';
 import { OpenBook, type TabChannel } from './openBook';
 
 /** Two tabs of one browser: one storage, one channel. */
@@ -106,6 +108,41 @@ test('one bad change stops the whole act', async () => {
   const book = await open();
   const bad: Change = { kind: 'person', body: { initials: 'TOO LONG' } as BodyOf<'person'> };
   await expect(book.append([person('AB'), bad], moment)).rejects.toThrow('Not saved');
+  expect(await port.keys()).toEqual([]);
+});
+
+test('two phones end equal after taking in each other’s file, and a conflict is joined by a choice', async () => {
+  const [left, right] = [await browser().open(), await browser().open()];
+  const { recordIds } = await left.append([person('AB')], moment);
+  const recordId = recordIds[0]!;
+  const file = (book: OpenBook) => writeBundle(book.state.revisions());
+  const take = async (book: OpenBook, text: string) => {
+    const preview = book.openFile(text);
+    await book.takeFile();
+    return preview;
+  };
+  await take(right, file(left));
+  await left.append([{ ...person('CD'), recordId }], moment);
+  await right.append([{ ...person('EF'), recordId }], moment);
+  const preview = await take(left, file(right));
+  expect(preview).toMatchObject({ ok: true, value: { counts: { changedOnBothSides: 1 } } });
+  const [conflict] = conflictsAnswer(left.state);
+  expect(conflict?.differs).toEqual([{ field: 'initials', values: ['"CD"', '"EF"'] }]);
+  await left.resolve([{ recordId, revId: conflict!.heads[0]!.revId }], moment);
+  expect(conflictsAnswer(left.state)).toEqual([]);
+  expect(initialsIn(left)).toEqual(['CD']);
+  await take(right, file(left));
+  await take(left, file(right));
+  expect(file(right)).toBe(file(left));
+});
+
+test('a bad file changes nothing', async () => {
+  const { open, port } = browser();
+  const book = await open();
+  expect(book.openFile('{"format":"zolder-book","version":1,"revi')).toMatchObject({
+    refusal: { reason: 'cutOff' },
+  });
+  expect(await book.takeFile()).toEqual({ added: 0 });
   expect(await port.keys()).toEqual([]);
 });
 

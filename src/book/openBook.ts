@@ -1,8 +1,10 @@
+import { answer, type Result } from '@/core/result';
+import { mergePreview, readBundle, type BundleRefusal } from '@/interchange/bundle';
 import { idSource, writeRevision, type Change, type Kind, type Revision } from '@/records';
 import type { RunLocked } from '@/records/storage/compact';
 import { BookStore } from '@/records/storage/bookStore';
 import type { StoragePort } from '@/records/storage/port';
-import type { Appended, Moment } from './bookApi';
+import type { Appended, Choice, FilePreview, Moment } from './bookApi';
 import { BookState } from './engine/bookState';
 
 /** Journal entries that are worth packing when the book is opened. */
@@ -29,6 +31,8 @@ export interface BookSurroundings {
 export class OpenBook {
   readonly state = new BookState();
   damaged = 0;
+  /** What the file last opened would add. */
+  private waiting: readonly Revision[] = [];
   private readonly makeId = idSource();
   private readonly store: BookStore;
 
@@ -81,6 +85,44 @@ export class OpenBook {
     await this.store.append(revisions);
     this.take(revisions);
     this.around.channel.post(revisions);
+  }
+
+  /** Reads a file and tells what taking it in would do; nothing is written. */
+  openFile(text: string): Result<FilePreview, BundleRefusal> {
+    this.waiting = [];
+    const read = readBundle(text);
+    if (!read.ok) return read;
+    const { fresh, ...preview } = mergePreview(this.state.revisions(), read.value);
+    this.waiting = fresh;
+    return answer({ ...preview, fresh: fresh.length });
+  }
+
+  /** Takes in the file last opened, as one act. */
+  async takeFile(): Promise<{ added: number }> {
+    const fresh = this.waiting;
+    this.waiting = [];
+    if (fresh.length === 0) return { added: 0 };
+    await this.appendRevisions(fresh);
+    if (fresh.length >= COMPACT_FROM) await this.store.compact();
+    return { added: fresh.length };
+  }
+
+  /** Ends conflicts: a third revision with all heads as parents says what the chosen one says. */
+  async resolve(choices: readonly Choice[], moment: Moment): Promise<void> {
+    const changes = choices.flatMap(({ recordId, revId }): Change[] => {
+      const chosen = this.state.revision(recordId, revId);
+      if (!chosen) return [];
+      const effectiveFromMs = chosen.effectiveFrom && Date.parse(chosen.effectiveFrom);
+      return [
+        {
+          kind: chosen.kind,
+          recordId,
+          body: chosen.body,
+          ...(effectiveFromMs ? { effectiveFromMs } : {}),
+        } as Change,
+      ];
+    });
+    if (changes.length > 0) await this.append(changes, moment);
   }
 
   /** Takes in what another tab wrote while this one slept. */

@@ -1,11 +1,13 @@
 import { expose } from 'comlink';
 import { z } from 'zod';
 import { makeDemo } from '@/demo';
+import { writeBundle } from '@/interchange/bundle';
 import { parseRevision, type Revision } from '@/records';
 import { browserStorage } from '@/records/storage/asyncStorage';
 import type { RunLocked } from '@/records/storage/compact';
 import type { BookApi, BookName } from './bookApi';
 import { changeDevice, loadDevice, type DeviceSettings } from './device';
+import { draftsIn } from './drafts';
 import { answerBook } from './engine/answerBook';
 import { OpenBook, type TabChannel } from './openBook';
 
@@ -36,6 +38,11 @@ function tabChannel(name: string): TabChannel {
   };
 }
 
+const drafts = draftsIn(deviceStorage);
+/** Drafts of the demo and of the grower's own book are kept apart. */
+let bookName: BookName = 'own';
+const draftName = (name: string) => `${bookName}/${name}`;
+
 let device: DeviceSettings | undefined;
 let open: OpenBook | undefined;
 
@@ -50,6 +57,7 @@ const api: BookApi = {
     device = settings;
     const book = settings.openBook ?? start;
     const database = DATABASE[book];
+    bookName = book;
     open = await OpenBook.open({
       port: browserStorage(database),
       channel: tabChannel(database),
@@ -76,6 +84,12 @@ const api: BookApi = {
     await changeDevice(deviceStorage, lockNamed('zolder-device'), { openBook: book });
   },
   catchUp: () => opened().catchUp(),
+  loadDraft: (name, nowMs) => drafts.load(draftName(name), nowMs),
+  keepDraft: (name, text, nowMs) => drafts.keep(draftName(name), text, nowMs),
+  exportBook: async () => writeBundle(opened().state.revisions()),
+  openFile: async (text) => opened().openFile(text),
+  takeFile: () => opened().takeFile(),
+  resolve: (choices, moment) => opened().resolve(choices, moment),
   ...answerBook(() => opened().state),
 };
 

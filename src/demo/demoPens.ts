@@ -17,7 +17,7 @@ export interface DemoPen {
 function make(profileId: string, code: string, name: string): Pen {
   const profile = GENERIC_PROFILES.find(({ id }) => id === profileId);
   if (!profile) throw new RangeError(`no profile ${profileId}`);
-  return penFromProfile(profile, code, name);
+  return penFromProfile(profile, { code, name });
 }
 
 /** The five pens of the glasshouse. P4 is old and moves; P3's face gets greasy. */
@@ -55,11 +55,11 @@ export const DEMO_PENS: readonly DemoPen[] = [
       tolerancePolicy: 'relaxed',
       checkPolicy: 'weekly',
     },
-    offsetPerDayPh: 0.02,
-    offsetScatterPh: 0.012,
+    offsetPerDayPh: 0.028,
+    offsetScatterPh: 0.01,
     gainPerDay: 0,
     ecGainPerDay: 0,
-    everyDays: 21,
+    everyDays: 14,
     newestDaysAgo: 19,
   },
   {

@@ -14,6 +14,8 @@ export interface DemoTank {
   readonly ecPen: string;
   /** Days ago of the newest reading; 0 = already read today. */
   readonly newestDaysAgo: number;
+  /** Where the story lets its pH stand this morning. */
+  readonly risenTodayTo?: number;
 }
 
 interface Crop {
@@ -54,6 +56,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     phPen: 'P1',
     ecPen: 'P1',
     newestDaysAgo: 0,
+    risenTodayTo: 6.34,
   },
   {
     tank: tank('Basil tables', 160, 2, {

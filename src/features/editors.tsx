@@ -2,4 +2,5 @@
 export { LotForm } from './shelf/LotForm';
 export { PenForm } from './pens/PenForm';
 export { SettingsScreen } from './settings/SettingsScreen';
+export { SetupScreen } from './welcome/SetupScreen';
 export { TankForm } from './tanks/TankForm';

@@ -1,3 +1,4 @@
+import type { TolerancePolicy } from '@/core/calibration';
 import { roundWithU } from '@/core/uncertainty';
 import {
   displayFromEcMsPerCm,
@@ -13,7 +14,20 @@ export interface FormatSettings {
   readonly tempUnit: '°C' | '°F';
   readonly ecScale: EcScale;
   readonly volumeUnit: VolumeUnit;
+  readonly tolerancePolicy: TolerancePolicy;
+  /** What the probe is rinsed with. */
+  readonly rinseWater: 'tap' | 'pure';
 }
+
+/** How a new book writes numbers. */
+export const DEFAULT_FORMATS: FormatSettings = {
+  decimalMark: '.',
+  tempUnit: '°C',
+  ecScale: 'mS/cm',
+  volumeUnit: 'L',
+  tolerancePolicy: 'normal',
+  rinseWater: 'tap',
+};
 
 /** Decimals a conductivity needs on each scale. */
 export const EC_DECIMALS: Readonly<Record<EcScale, number>> = {

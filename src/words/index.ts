@@ -4,6 +4,7 @@ export * from './careWords';
 export * from './entryWords';
 export * from './formats';
 export * from './notchSentence';
+export * from './outlookWords';
 export * from './parseDecimal';
 export * from './penWords';
 export * from './stepTyped';

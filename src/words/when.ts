@@ -47,3 +47,16 @@ export function minutesSeconds(totalS: number): string {
   const whole = Math.max(0, Math.floor(totalS));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
+
+/** A day along an axis: 24 Nov. */
+export function dayMonth(ms: number): string {
+  const at = new Date(ms);
+  return `${at.getDate()} ${at.toLocaleDateString('en-GB', { month: 'short' })}`;
+}
+
+/** A moment to come within a day or so: "14:30", "tomorrow 07:12", "Fri 27 Nov 07:12". */
+export function dueTime(ms: number, nowMs: number): string {
+  const days = daysBetween(nowMs, ms);
+  if (days === 0) return clock(ms);
+  return `${days === 1 ? 'tomorrow' : shortDay(ms)} ${clock(ms)}`;
+}

@@ -5,6 +5,7 @@ import {
   dueBy,
   ecMessage,
   makeFormats,
+  DEFAULT_FORMATS,
   minutesSeconds,
   notANumber,
   notchSentence,
@@ -13,8 +14,9 @@ import {
   tempMessage,
 } from './index';
 
-const point = makeFormats({ decimalMark: '.', tempUnit: '°C', ecScale: 'mS/cm', volumeUnit: 'L' });
+const point = makeFormats(DEFAULT_FORMATS);
 const comma = makeFormats({
+  ...DEFAULT_FORMATS,
   decimalMark: ',',
   tempUnit: '°F',
   ecScale: 'ppm500',

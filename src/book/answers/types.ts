@@ -10,6 +10,7 @@ import type {
   BenchDraft,
   BookSettings,
   CareEvent,
+  Kind,
   Lot,
   Pen,
   Person,
@@ -252,8 +253,43 @@ export interface LedgerAnswer {
   readonly total: number;
 }
 
+/** A record changed on two devices, waiting for somebody to choose. */
+export interface Conflict {
+  readonly recordId: string;
+  readonly kind: Kind;
+  readonly name: string;
+  /** Oldest first. */
+  readonly heads: readonly {
+    readonly revId: string;
+    readonly atMs: number;
+    readonly by: string;
+    readonly device: string;
+    readonly deleted: boolean;
+  }[];
+  readonly differs: readonly { readonly field: string; readonly values: readonly string[] }[];
+}
+
+/** A timer that runs or has just run out. */
+export interface TimerRow {
+  readonly kind: 'soak' | 'mixing';
+  readonly id: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  /** A pen's code, or a tank's name. */
+  readonly name: string;
+  /** The pen or the tank. */
+  readonly refId: string;
+}
+
 /** One stop of today's round. */
 export type RoundStop =
+  | {
+      readonly kind: 'reread';
+      readonly tank: TankAnswer;
+      readonly dueMs: number;
+      readonly done: false;
+    }
+  | { readonly kind: 'soak'; readonly pen: PenAnswer; readonly endMs: number; readonly done: false }
   | { readonly kind: 'pen'; readonly pen: PenAnswer; readonly done: boolean }
   | { readonly kind: 'tank'; readonly tank: TankAnswer; readonly done: boolean }
   | { readonly kind: 'lot'; readonly lot: LotAnswer; readonly done: false };

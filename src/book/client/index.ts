@@ -1,7 +1,8 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { BookApi, Moment, OnChange } from '../bookApi';
 
-export type { Appended, BookName, Moment, Opened } from '../bookApi';
+export type { Appended, BookName, FilePreview, Moment, Opened } from '../bookApi';
+export type { BundleRefusal } from '@/interchange/bundle';
 export type { DeviceSettings } from '../device';
 
 /** The book worker seen from the page. */

@@ -43,10 +43,17 @@ export function dosesOn(
   );
 }
 
-/** The dose that is still mixing in a tank at `nowMs`, if any. */
-export function mixingIn(book: BookState, tankId: RecordId): TimedAddition | undefined {
+/** A re-read missed by longer than this is no longer asked for: the next reading tells as much, ms. */
+const REREAD_LAPSES_MS = 6 * 3_600_000;
+
+/** The dose in a tank that waits for its re-read at `nowMs`, if any. */
+export function mixingIn(
+  book: BookState,
+  tankId: RecordId,
+  nowMs: number,
+): TimedAddition | undefined {
   const last = additionsOf(book, tankId).findLast(({ record }) => record.body.rereadAt);
-  if (!last) return undefined;
+  if (!last || nowMs > Date.parse(last.record.body.rereadAt!) + REREAD_LAPSES_MS) return undefined;
   const reread = book
     .all('reading')
     .some(({ body }) => body.tankId === tankId && Date.parse(body.takenAt) > last.atMs);

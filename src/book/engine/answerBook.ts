@@ -1,18 +1,34 @@
 import type { BookApi } from '../bookApi';
 import type { BookState } from './bookState';
+import { conflictsAnswer } from './conflicts';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, tankDetailAnswer, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
+import { timersAnswer } from './timersAnswer';
 
 /** The questions of the book worker. */
-export type Questions = Omit<BookApi, 'open' | 'append' | 'setDevice' | 'chooseBook' | 'catchUp'>;
+export type Questions = Omit<
+  BookApi,
+  | 'open'
+  | 'append'
+  | 'setDevice'
+  | 'chooseBook'
+  | 'catchUp'
+  | 'loadDraft'
+  | 'keepDraft'
+  | 'exportBook'
+  | 'openFile'
+  | 'takeFile'
+  | 'resolve'
+>;
 
 /** Answers every question of a screen from the book in memory. */
 export function answerBook(book: () => BookState): Questions {
   return {
+    conflicts: async () => conflictsAnswer(book()),
     round: async (nowMs, dayStartMs) => roundAnswer(book(), { nowMs, dayStartMs }),
     tanks: async (nowMs) => tanksAnswer(book(), nowMs),
     tank: async (id, nowMs) => tankDetailAnswer(book(), id, nowMs),
@@ -23,6 +39,7 @@ export function answerBook(book: () => BookState): Questions {
     bench: async (penId, quantity, nowMs) => benchAnswer(book(), { penId, quantity, nowMs }),
     lookBack: async (penId, quantity, checkMs) =>
       lookBackAnswer(book(), { penId, quantity, checkMs }),
+    timers: async (nowMs) => timersAnswer(book(), nowMs),
     shelf: async (nowMs) => shelfAnswer(book(), nowMs),
     ledger: async (count) => ledgerAnswer(book(), count),
     settings: async () => settingsAnswer(book()),

@@ -43,7 +43,10 @@ const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
 const pour = { what: 'acid' as const, productName: '', doseMl: 5, note: '' };
 
 function checkedPen(write: ReturnType<typeof diary>['write']) {
-  const penId = write(0, { kind: 'pen', body: penFromProfile(profile, 'P1', 'Pen') });
+  const penId = write(0, {
+    kind: 'pen',
+    body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),
+  });
   const plan = JSON.parse(
     JSON.stringify(
       makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),

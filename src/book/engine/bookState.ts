@@ -60,9 +60,21 @@ export class BookState {
     return headsOf(this.byRecord.get(id) ?? []).map((revision) => revision.revId);
   }
 
+  /** One revision of a record. */
+  revision(recordId: RecordId, revId: RevId): Revision | undefined {
+    return this.byRecord.get(recordId)?.find((revision) => revision.revId === revId);
+  }
+
   /** Every revision, for the ledger and the export. */
   revisions(): readonly Revision[] {
     return [...this.byRecord.values()].flat();
+  }
+
+  /** The revisions of every record that has more than one head. */
+  conflicted(): readonly (readonly Revision[])[] {
+    return [...this.byRecord.values()].filter(
+      (revisions) => revisions.length > 1 && headsOf(revisions).length > 1,
+    );
   }
 
   /** Computes once until the next change. */

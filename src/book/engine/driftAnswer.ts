@@ -46,7 +46,8 @@ function lifeOf(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): ProbeLi
     fittedMs,
     nowMs,
     expectedLifeDays: pen.body.expectedLifeDays,
-    accumulated: accumulatedPh(checks),
+    // A single point says nothing of the gain.
+    accumulated: accumulatedPh(checks.filter(({ left }) => left.points.length > 1)),
     foundOffsetsPh: checks.flatMap(({ found }) => found?.map.offsetPh ?? []),
     settles: settlesOf(book, pen.id).filter(({ atMs }) => atMs >= fittedMs),
   });

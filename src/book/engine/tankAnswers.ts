@@ -35,7 +35,7 @@ export function tanksAnswer(book: BookState, nowMs: number): readonly TankAnswer
   return [...book.all('tank')]
     .sort((a, b) => a.body.place - b.body.place || (a.id < b.id ? -1 : 1))
     .map(({ id, head, body }, at) => {
-      const mixing = mixingIn(book, id);
+      const mixing = mixingIn(book, id, nowMs);
       return {
         id,
         revId: head.revId,

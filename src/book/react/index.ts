@@ -1,2 +1,3 @@
 export * from './BookProvider';
 export * from './hooks';
+export * from './useDraft';

@@ -27,6 +27,7 @@ interface Props {
 export function PrepareStep({ answer, bench, quantity }: Props) {
   const router = useRouter();
   const formats = useFormats();
+  const rinse = formats.settings.rinseWater === 'pure' ? 'Pure water' : 'Clean tap water';
   const [message, setMessage] = useState<FieldMessage>();
   const { pen, lots } = answer;
   const { ph, ec, tolerancePolicy: policy } = pen.body;
@@ -92,8 +93,8 @@ export function PrepareStep({ answer, bench, quantity }: Props) {
         <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
       ))}
       <Say size="small" tone="soft">
-        Never dip in the bottle, never pour back. Rinse water ready; take the cap off upright. Shake
-        or blot, never rub: rubbing charges the glass.
+        Never dip in the bottle, never pour back. {rinse} to rinse, fresh; take the cap off upright.
+        Shake or blot, never rub: rubbing charges the glass.
       </Say>
       <Choice
         label="Was the probe cleaned or soaked since its last reading?"

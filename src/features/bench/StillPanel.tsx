@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useNowMs } from '@/book/react';
+import { useBook, useNowMs } from '@/book/react';
 import { callAttention, stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
@@ -19,12 +19,13 @@ export function StillPanel({
   readonly whenStill: string;
 }) {
   const nowMs = useNowMs(TICK_MS);
+  const { device } = useBook();
   const watch = stillWatch(bench.draft, nowMs);
   const called = useRef(watch.still);
   useEffect(() => {
-    if (watch.still && !called.current) callAttention();
+    if (watch.still && !called.current && device.sounds) callAttention();
     called.current = watch.still;
-  }, [watch.still]);
+  }, [watch.still, device.sounds]);
   const { dipSinceMs } = bench.draft;
   const start = () =>
     bench.change({ dipSinceMs: dipSinceMs ?? Date.now(), stillSinceMs: Date.now() });

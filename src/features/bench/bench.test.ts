@@ -3,16 +3,11 @@ import { makeEcPlan, makePhPlan, type BenchEvent } from '@/core/procedure';
 import { lotState, type LotFacts } from '@/core/lots';
 import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { chooseLot, cupLot, takePortion } from './chooseLots';
 import { dipMessage, dipSummary, errorWords, pressLine, targetLine } from './benchWords';
 
-const formats = makeFormats({
-  decimalMark: '.',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats(DEFAULT_FORMATS);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 const sitting = { tempC: 20.5, policy: 'normal' as const, lotFor: () => undefined };
 const ph = makePhPlan(combination.ph!, sitting);

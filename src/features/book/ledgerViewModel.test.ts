@@ -1,13 +1,8 @@
 import type { LedgerRow } from '@/book/answers';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { ledgerDays } from './ledgerViewModel';
 
-const formats = makeFormats({
-  decimalMark: '.',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats(DEFAULT_FORMATS);
 const at = (day: number, hour: number) => new Date(2026, 4, day, hour, 30).getTime();
 const reading = (day: number, hour: number) =>
   ({

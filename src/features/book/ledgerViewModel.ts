@@ -26,7 +26,8 @@ export interface LedgerDay {
   readonly lines: readonly LedgerLine[];
 }
 
-function lineOf(entry: LedgerRow, formats: Formats): LedgerLine {
+/** One entry in words. */
+export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
   const { row } = entry;
   const time = `${clock(entry.atMs)}${row.by ? ` ${row.by}` : ''}`;
   if (entry.kind === 'session') {
@@ -83,7 +84,7 @@ export function ledgerDays(rows: readonly LedgerRow[], formats: Formats): readon
   const days = new Map<string, LedgerLine[]>();
   for (const row of rows) {
     const day = `${shortDay(row.atMs)} ${new Date(row.atMs).getFullYear()}`;
-    days.set(day, [...(days.get(day) ?? []), lineOf(row, formats)]);
+    days.set(day, [...(days.get(day) ?? []), ledgerLine(row, formats)]);
   }
   return [...days].map(([day, lines]) => ({ day, lines }));
 }

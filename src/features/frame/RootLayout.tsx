@@ -1,14 +1,19 @@
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { BookProvider, useBook } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { applyTheme, color, space, WIDE_FROM } from '@/ui/tokens';
+import { applyTheme, color, space } from '@/ui/tokens';
 import { FormatsProvider } from './formats';
 import { Head } from './Head';
+import { Keys } from './keys/Keys';
+import { NewVersionNote } from './NewVersionNote';
+import { Overlays } from './Overlays';
 import { PlacesBar } from './PlacesBar';
+import { TimerLine } from './TimerLine';
+import { useIsWide } from './useIsWide';
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' {
@@ -25,7 +30,9 @@ export function RootLayout() {
       failed={failed}
     >
       <FormatsProvider>
-        <Frame />
+        <Keys>
+          <Frame />
+        </Keys>
       </FormatsProvider>
     </BookProvider>
   );
@@ -33,17 +40,20 @@ export function RootLayout() {
 
 function Frame() {
   const { device, opened } = useBook();
-  const wide = useWindowDimensions().width >= WIDE_FROM;
+  const wide = useIsWide();
   useEffect(() => applyTheme(device.theme, device.textScale), [device]);
   return (
     <View style={[styles.frame, wide && styles.wide]}>
       {wide ? <PlacesBar wide /> : null}
       <View style={styles.place}>
         <Head />
+        <NewVersionNote />
+        <TimerLine />
         {opened.damaged > 0 ? <Damaged count={opened.damaged} /> : null}
         <Slot />
       </View>
       {wide ? null : <PlacesBar wide={false} />}
+      <Overlays />
     </View>
   );
 }

@@ -12,12 +12,14 @@ interface Props {
   readonly judged: JudgedValue;
   /** The line beside the verdict: what was shown, when. */
   readonly aside?: string;
+  /** Where it goes. */
+  readonly outlook?: string;
   /** hero where it leads the screen. */
   readonly size?: 'row' | 'hero';
 }
 
 /** A judged value as it leads a screen: number and ±, notch with its ends, verdict, what to do. */
-export function JudgedPanel({ quantity, judged, aside, size = 'row' }: Props) {
+export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
   const { value, budget, band, verdict } = judged;
@@ -52,6 +54,7 @@ export function JudgedPanel({ quantity, judged, aside, size = 'row' }: Props) {
         <Say size="small" tone="soft">
           {verdictAdvice(verdict, written.plusMinus)}
         </Say>
+        {outlook ? <Say size="small">{outlook}</Say> : null}
       </View>
       <WhyBudget
         aside={aside ?? ''}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Budget } from '@/core/uncertainty';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -19,6 +20,7 @@ interface Props {
 /** "Why?" beside a ±: the budget, largest part first, and what would shrink it. */
 export function WhyBudget({ budget, aside, of, write }: Props) {
   const [open, setOpen] = useState(false);
+  useKeyAct('why', () => setOpen((before) => !before));
   const largest = budget.parts[0];
   return (
     <View>

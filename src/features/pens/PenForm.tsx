@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
+import { useFormDraft } from '@/features/parts/useFormDraft';
 import type { Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { Button } from '@/ui/button';
@@ -27,12 +29,17 @@ export function PenForm() {
   const { penId } = useLocalSearchParams<{ penId?: string }>();
   const nowMs = useNowMs();
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const formats = useFormats();
   const [profileId, setProfileId] = useState(GENERIC_PROFILES[0]!.id);
   if (!pens) return <Skeleton label="Loading the pen" />;
   const pen = pens.find(({ id }) => id === penId);
   if (pen) return <Fields key={pen.revId} base={pen.body} penId={pen.id} revId={pen.revId} />;
   const profile = GENERIC_PROFILES.find(({ id }) => id === profileId) ?? GENERIC_PROFILES[0]!;
-  const base = penFromProfile(profile, `P${pens.length + 1}`, capital(profile.title));
+  const base = penFromProfile(profile, {
+    code: `P${pens.length + 1}`,
+    name: capital(profile.title),
+    tolerancePolicy: formats.settings.tolerancePolicy,
+  });
   return <Fields key={profileId} base={base} profileId={profileId} onProfile={setProfileId} />;
 }
 
@@ -50,10 +57,12 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
-  const { control, handleSubmit } = useForm<PenFormIn, unknown, PenFormOut>({
+  const fields = useForm<PenFormIn, unknown, PenFormOut>({
     resolver: zodResolver(penFormSchema),
     defaultValues: penDefaults(base, formats),
   });
+  const { control, handleSubmit } = fields;
+  const draft = useFormDraft(`pen/${penId ?? profileId}`, fields);
   const save = handleSubmit(async (out) => {
     const change = {
       kind: 'pen' as const,
@@ -62,8 +71,10 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
       body: penOf(out, base),
     };
     const { recordIds } = await append.mutateAsync([change]);
+    draft.forget();
     router.replace(`/pens/${recordIds[0]}` as '/');
   });
+  useKeyAct('save', () => void save());
   return (
     <Screen
       actions={

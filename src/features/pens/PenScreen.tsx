@@ -5,7 +5,9 @@ import { useAnswer, useNowMs } from '@/book/react';
 import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
 import { COVERAGE_FACTOR } from '@/core/uncertainty';
 import { judgeReading } from '@/core/verdict';
+import { DriftPanel } from '@/features/LazyChart';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
@@ -17,10 +19,16 @@ import { errorLine, lastCheckLine, OUTCOME_SENTENCE, sessionLine } from './penVi
 /** One pen: what each side is worth now, and its sessions. */
 export function PenScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
+  return <PenDetail penId={penId} />;
+}
+
+/** The same for a pen named by whoever shows it. */
+export function PenDetail({ penId }: { readonly penId: string }) {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  useKeyAct('check', () => router.navigate(`/pens/${penId}/bench` as '/'));
   if (pen === undefined) return <Skeleton label="Loading the pen" />;
   if (pen === null) return <NoPen />;
   const go = (href: string) => router.navigate(href as '/');
@@ -56,6 +64,21 @@ export function PenScreen() {
       {pen.sides.map((side) => (
         <SidePanel key={side.quantity} pen={pen} side={side} nowMs={nowMs} />
       ))}
+      {pen.drift.map((drift) => (
+        <DriftPanel key={drift.quantity} drift={drift} nowMs={nowMs} />
+      ))}
+      {pen.drift
+        .filter(({ points }) => points.length > 1)
+        .map(({ quantity }) => (
+          <Button
+            key={quantity}
+            label={
+              pen.drift.length === 1 ? 'Look back' : `Look back, ${quantity === 'ph' ? 'pH' : 'EC'}`
+            }
+            name={`Look back on the readings before the newest ${quantity === 'ph' ? 'pH' : 'EC'} check`}
+            onPress={() => go(`/pens/${penId}/look-back?quantity=${quantity}`)}
+          />
+        ))}
       <Say size="large" face="slab" heading={2}>
         Checks
       </Say>

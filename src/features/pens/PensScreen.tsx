@@ -1,6 +1,7 @@
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -12,6 +13,8 @@ import { dueLine, errorLine, pensSummary } from './penViewModel';
 export function PensScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
+  const path = usePathname();
+  useKeyAct('add', () => router.navigate('/pens/new'));
   const formats = useFormats();
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   if (!pens) return <Skeleton label="Loading pens" />;
@@ -47,6 +50,7 @@ export function PensScreen() {
             action="Open"
             edge={trouble ? 'off' : 'plain'}
             href={href}
+            selected={path.startsWith(href)}
             onPress={() => router.navigate(href as '/')}
           >
             <Say bold>{name}</Say>

@@ -1,19 +1,14 @@
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { penSchema } from '@/records';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { penDefaults, penFormSchema, penOf } from './penFormSchema';
 
-const formats = makeFormats({
-  decimalMark: ',',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 
 test.each(GENERIC_PROFILES.map((profile) => [profile.id, profile] as const))(
   'profile %s passes through the form unchanged and is a valid pen',
   (_id, profile) => {
-    const pen = penFromProfile(profile, 'P1', 'Pen');
+    const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
     const form = penFormSchema.parse(penDefaults(pen, formats));
     expect(penOf(form, pen)).toEqual(pen);
     expect(penSchema.parse(pen)).toEqual(pen);
@@ -23,8 +18,10 @@ test.each(GENERIC_PROFILES.map((profile) => [profile.id, profile] as const))(
 test('what is changed in the form is changed in the pen', () => {
   const pen = penFromProfile(
     GENERIC_PROFILES.find(({ id }) => id === 'combination')!,
-    'P1',
-    'Pen',
+    {
+      code: 'P1',
+      name: 'Pen',
+    },
   );
   const typed = {
     ...penDefaults(pen, formats),
@@ -38,7 +35,7 @@ test('what is changed in the form is changed in the pen', () => {
 });
 
 test('bad input says what is wrong at its field', () => {
-  const pen = penFromProfile(GENERIC_PROFILES[0]!, '', 'Pen');
+  const pen = penFromProfile(GENERIC_PROFILES[0]!, { code: '', name: 'Pen' });
   const result = penFormSchema.safeParse({ ...penDefaults(pen, formats), phAccuracy: 'much' });
   const messages = Object.fromEntries(
     (result.error?.issues ?? []).map((i) => [i.path[0], i.message]),

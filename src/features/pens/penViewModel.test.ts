@@ -1,15 +1,10 @@
 import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { dueLine, errorLine, lastCheckLine, pensSummary, sessionLine } from './penViewModel';
 
 const DAY_MS = 86_400_000;
 const now = new Date(2026, 4, 20, 10, 0).getTime();
-const formats = makeFormats({
-  decimalMark: '.',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats(DEFAULT_FORMATS);
 const side = (more: object): PenSide =>
   ({ quantity: 'ph', word: 'ready', policy: 'weekly', ...more }) as PenSide;
 const pen = (word: string, more: object = {}): PenAnswer =>

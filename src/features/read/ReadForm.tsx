@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -30,6 +31,7 @@ export function ReadForm(props: Props) {
   const form = useReadForm(props);
   const { formats, typed, type, view, phPen, ecPen } = form;
   const changeTempUnit = useChangeTempUnit(formats.settings);
+  useKeyAct('save', () => void form.save());
   const { latest } = tank;
   const step = (field: 'ph' | 'ec', pen: PenAnswer, from: number) => (direction: 1 | -1) => {
     const resolution = field === 'ph' ? pen.body.ph!.resolutionPh : pen.body.ec!.resolution;

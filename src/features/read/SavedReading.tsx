@@ -6,6 +6,8 @@ import { useAppend } from '@/book/react';
 import type { JudgedValue } from '@/core/readings';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
+import { useNextStop } from '@/features/round/useNextStop';
+import { stopHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import type { ReadTyped } from './readModel';
@@ -33,6 +35,7 @@ interface Props {
 export function SavedReading({ saved, tank, onUndone }: Props) {
   const router = useRouter();
   const append = useAppend();
+  const next = useNextStop();
   const [canUndo, setCanUndo] = useState(true);
   useEffect(() => {
     const timer = setTimeout(() => setCanUndo(false), UNDO_MS);
@@ -47,13 +50,16 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       actions={
         <>
           {canUndo ? <Button wet label="Undo" onPress={() => void undo()} /> : null}
-          <Button
-            kind="main"
-            wet
-            grow
-            label="Back to the Round"
-            onPress={() => router.navigate('/')}
-          />
+          <Button wet label="The Round" onPress={() => router.navigate('/')} />
+          {next ? (
+            <Button
+              kind="main"
+              wet
+              grow
+              label={next.label}
+              onPress={() => router.replace(stopHref(next.stop) as '/')}
+            />
+          ) : null}
         </>
       }
     >

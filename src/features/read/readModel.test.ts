@@ -1,15 +1,15 @@
 import type { PenAnswer } from '@/book/answers';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { makeFormats, stepTyped } from '@/words';
+import { DEFAULT_FORMATS, makeFormats, stepTyped } from '@/words';
 import { readView, type ReadTyped } from './readModel';
 
-const settings = { decimalMark: '.', tempUnit: '°C', ecScale: 'mS/cm', volumeUnit: 'L' } as const;
+const settings = DEFAULT_FORMATS;
 const formats = makeFormats(settings);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 const pen = (state: unknown): PenAnswer =>
   ({
     id: 'p',
-    body: penFromProfile(combination, 'P1', 'Combination'),
+    body: penFromProfile(combination, { code: 'P1', name: 'Combination' }),
     word: 'unverified',
     openBench: [],
     sides: [

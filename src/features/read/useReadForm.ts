@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { ReadAnswer, TankAnswer } from '@/book/answers';
-import { useAppend } from '@/book/react';
+import { useAppend, useDraft } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import type { JudgedValue } from '@/core/readings';
 import { CORE_VERSION } from '@/core/version';
@@ -27,6 +27,12 @@ function shownThen(judged: JudgedValue | undefined): ShownThen | undefined {
   return { value, expandedU: budget.expandedU, verdict, core: CORE_VERSION };
 }
 
+/** What stands in an open Read, as a draft keeps it. */
+interface Draft {
+  readonly typed: ReadTyped;
+  readonly pens: { readonly phPenId?: string; readonly ecPenId?: string };
+}
+
 interface Input {
   readonly answer: ReadAnswer;
   readonly tank: TankAnswer;
@@ -44,6 +50,13 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
   const [failure, setFailure] = useState<string>();
   /** After a try to save, messages come at once. */
   const [forced, setForced] = useState(false);
+  const draft = useDraft<Draft>(`read/${tank.id}`, (kept) => {
+    setTyped({ ...initial, ...kept.typed });
+    setPens((before) => ({ ...before, ...kept.pens }));
+  });
+  useEffect(() => {
+    if (typed !== initial) draft.keep({ typed, pens });
+  }, [typed, pens, initial, draft]);
   const withSide = (quantity: 'ph' | 'ec') => answer.pens.filter((pen) => pen.body[quantity]);
   const choose = (quantity: 'ph' | 'ec', id: string | undefined) =>
     withSide(quantity).find((pen) => pen.id === id) ?? withSide(quantity)[0];
@@ -90,6 +103,7 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
     };
     try {
       const { recordIds } = await append.mutateAsync([{ kind: 'reading', body }]);
+      draft.forget();
       onSaved({
         id: recordIds[0] ?? '',
         typed,

@@ -6,7 +6,7 @@ import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { dayStart, shortDay } from '@/words';
-import { EmptyRound } from './EmptyRound';
+import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { DoneStop, OpenStop } from './Stops';
 import { nextStop, roundHeadline, roundProgress, stopHref } from './roundViewModel';
 
@@ -21,8 +21,8 @@ export function RoundScreen() {
     nowMs,
   );
   if (!round) return <Skeleton label="Loading the round" />;
-  if (round.penCount === 0 && round.tankCount === 0) return <EmptyRound />;
-  const next = nextStop(round);
+  if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
+  const next = nextStop(round, nowMs);
   const go = (href: string) => router.navigate(href as '/');
   const done = round.stops.filter((stop) => stop.done);
   const open = round.stops.filter((stop) => !stop.done);

@@ -7,7 +7,15 @@ import { LabelRow } from '@/ui/label-row';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import type { Formats } from '@/words';
-import { doneName, doneResult, penLine, stopHref, tankLine } from './roundViewModel';
+import {
+  doneName,
+  doneResult,
+  penLine,
+  rereadLine,
+  soakLine,
+  stopHref,
+  tankLine,
+} from './roundViewModel';
 
 interface Common {
   readonly formats: Formats;
@@ -53,6 +61,27 @@ export function OpenStop(
         <Say bold>{what}</Say>
         <Say size="small" tone="soft">
           lot {stop.lot.body.lotCode || 'without a number'}
+        </Say>
+      </LabelRow>
+    );
+  }
+  if (stop.kind === 'soak') {
+    const { code, name } = stop.pen.body;
+    return (
+      <LabelRow code={code} action="Look" href={href} onPress={go} edge={edge}>
+        <Say bold>{name}</Say>
+        <Say size="small">{soakLine(stop.endMs, nowMs)}</Say>
+      </LabelRow>
+    );
+  }
+  if (stop.kind === 'reread') {
+    const { tank, dueMs } = stop;
+    const line = rereadLine(tank, dueMs, formats, nowMs);
+    return (
+      <LabelRow code={String(tank.number)} action="Re-read" href={href} onPress={go} edge={edge}>
+        <Say bold>{tank.body.name}</Say>
+        <Say size="small" tone={nowMs >= dueMs ? 'attention' : 'ink'}>
+          {line}
         </Say>
       </LabelRow>
     );

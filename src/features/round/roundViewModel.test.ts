@@ -1,6 +1,6 @@
 import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
 import type { Verdict } from '@/core/verdict';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import {
   doneName,
   doneResult,
@@ -13,12 +13,7 @@ import {
 } from './roundViewModel';
 
 const now = new Date(2026, 4, 20, 10, 0).getTime();
-const formats = makeFormats({
-  decimalMark: '.',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats(DEFAULT_FORMATS);
 const judged = (value: number, verdict: Verdict) => ({
   value,
   verdict,
@@ -76,10 +71,10 @@ test('a quiet day says so, a finished one too', () => {
 });
 
 test('the main button leads to the first stop that is open', () => {
-  const next = nextStop(round(penStop('P1', 'ready', true), tankStop('Basil', 'in')));
+  const next = nextStop(round(penStop('P1', 'ready', true), tankStop('Basil', 'in')), now);
   expect(next?.label).toBe('Next: read Basil');
   expect(next && stopHref(next.stop)).toBe('/read?tank=Basil');
-  expect(nextStop(round(penStop('P1', 'ready', true)))).toBeUndefined();
+  expect(nextStop(round(penStop('P1', 'ready', true)), now)).toBeUndefined();
 });
 
 test('lines under the names', () => {

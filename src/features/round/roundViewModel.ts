@@ -1,6 +1,14 @@
 import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
 import type { JudgedValue } from '@/core/readings';
-import { ago, PEN_WORD, VERDICT_WORD, type Formats } from '@/words';
+import {
+  additionLine,
+  ago,
+  dueTime,
+  minutesSeconds,
+  PEN_WORD,
+  VERDICT_WORD,
+  type Formats,
+} from '@/words';
 
 /** Joins names as people do: "A", "A and B", "A, B and C". */
 function list(names: readonly string[]): string {
@@ -31,7 +39,9 @@ export function roundHeadline({ stops }: RoundAnswer): string {
     const found = stop.kind === 'tank' ? firmlyOff(stop.tank) : undefined;
     return found && stop.kind === 'tank' ? [{ name: stop.tank.body.name, ...found }] : [];
   });
-  const left = stops.filter((stop) => !stop.done && stop.kind !== 'lot').length;
+  const left = stops.filter(
+    (stop) => !stop.done && stop.kind !== 'lot' && stop.kind !== 'soak',
+  ).length;
   const first = off[0];
   const tanks =
     off.length === 1 && first
@@ -56,18 +66,47 @@ export function roundProgress({ stops }: RoundAnswer): string {
 
 /** Where a stop leads. */
 export function stopHref(stop: RoundStop): string {
-  if (stop.kind === 'tank') return `/read?tank=${stop.tank.id}`;
+  if (stop.kind === 'tank' || stop.kind === 'reread') return `/read?tank=${stop.tank.id}`;
+  if (stop.kind === 'soak') return `/pens/${stop.pen.id}`;
   if (stop.kind === 'lot') return `/shelf/${stop.lot.id}`;
   return `/pens/${stop.pen.id}/bench`;
 }
 
 /** The next thing to do, as the main button says it. */
-export function nextStop({ stops }: RoundAnswer): { stop: RoundStop; label: string } | undefined {
-  const stop = stops.find((candidate) => !candidate.done);
+export function nextStop(
+  { stops }: RoundAnswer,
+  nowMs: number,
+): { stop: RoundStop; label: string } | undefined {
+  const waits = (stop: RoundStop) =>
+    stop.kind === 'soak' || (stop.kind === 'reread' && stop.dueMs > nowMs);
+  const stop = stops.find((candidate) => !candidate.done && !waits(candidate));
   if (!stop) return undefined;
+  if (stop.kind === 'reread') return { stop, label: `Next: re-read ${stop.tank.body.name}` };
   if (stop.kind === 'tank') return { stop, label: `Next: read ${stop.tank.body.name}` };
   if (stop.kind === 'lot') return { stop, label: 'Next: look at the Shelf' };
+  if (stop.kind === 'soak') return { stop, label: `Look at ${stop.pen.body.code}` };
   return { stop, label: `Next: check ${stop.pen.body.code}` };
+}
+
+/** The line of a dose that waits for its re-read. */
+export function rereadLine(
+  tank: TankAnswer,
+  dueMs: number,
+  formats: Formats,
+  nowMs: number,
+): string {
+  const body = tank.mixing?.body;
+  const what = body
+    ? `${additionLine(body, formats)} poured ${ago(Date.parse(body.at), nowMs)}`
+    : '';
+  return nowMs >= dueMs
+    ? `${what}. Mixed: read it again.`
+    : `${what}. Mixing for ${minutesSeconds((dueMs - nowMs) / 1000)} more.`;
+}
+
+/** The line of a soak. */
+export function soakLine(endMs: number, nowMs: number): string {
+  return nowMs >= endMs ? 'Soak is over: check it.' : `Soaking until ${dueTime(endMs, nowMs)}`;
 }
 
 /** The line under a pen's name at its stop. */
@@ -81,14 +120,16 @@ export function penLine(pen: PenAnswer, nowMs: number): string {
 /** The line under a tank's notch at its stop. */
 export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
   if (!latest) return 'not read yet';
-  const ph = latest.ph && `pH ${formats.ph(latest.ph.judged.value)}`;
+  // Rounded as its ± allows: no digit that says nothing.
+  const judged = latest.ph?.judged;
+  const ph = judged && `pH ${formats.phPair(judged.value, judged.budget.expandedU).value}`;
   const ec = latest.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
   return `${[ph, ec].filter(Boolean).join(' · ')} ${ago(latest.atMs, nowMs)}`;
 }
 
 /** What a done stop is called. */
 export function doneName(stop: RoundStop): string {
-  if (stop.kind === 'tank') return stop.tank.body.name;
+  if (stop.kind === 'tank' || stop.kind === 'reread') return stop.tank.body.name;
   return stop.kind === 'pen' ? `${stop.pen.body.code} checked` : 'Shelf';
 }
 
@@ -104,7 +145,7 @@ export function doneResult(stop: RoundStop, formats: Formats): string {
     });
     return errors.filter(Boolean).join(' · ');
   }
-  if (stop.kind === 'lot') return '';
+  if (stop.kind === 'lot' || stop.kind === 'soak') return '';
   const { latest } = stop.tank;
   const ph = latest?.ph && formats.ph(latest.ph.judged.value);
   const ec = latest?.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;

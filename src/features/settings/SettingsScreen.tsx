@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useAnswer, useAppend, useBook } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/features/frame/useLeaveDemo';
@@ -14,6 +15,7 @@ export function SettingsScreen() {
   const { data } = useAnswer(['settings'], (client) => client.settings());
   const { device, setDevice, opened } = useBook();
   const append = useAppend();
+  const router = useRouter();
   const openBook = useOpenBook(opened.book === 'demo' ? 'own' : 'demo');
   if (!data) return <Skeleton label="Loading settings" />;
   const { settings } = data;
@@ -67,6 +69,29 @@ export function SettingsScreen() {
           { value: ',', label: 'comma, 6,12' },
         ]}
       />
+      <Choice
+        label="How far off is good enough, for new pens"
+        value={settings.tolerancePolicy}
+        onChoose={(tolerancePolicy) => change({ tolerancePolicy })}
+        options={[
+          { value: 'laboratory', label: 'laboratory', hint: '±0.02 pH, 2 % EC' },
+          { value: 'normal', label: 'normal', hint: '±0.05 pH, 3 % EC' },
+          { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
+        ]}
+      />
+      <Choice
+        label="Probes are rinsed with"
+        value={settings.rinseWater}
+        onChoose={(rinseWater) => change({ rinseWater })}
+        options={[
+          { value: 'tap', label: 'clean tap water' },
+          { value: 'pure', label: 'pure water', hint: 'to rinse only, never to store' },
+        ]}
+      />
+      <Say size="small" tone="soft">
+        The tolerance is where a new pen starts; each keeps its own. The rinse water is what the
+        Bench tells you to use.
+      </Say>
       <People people={data.people} />
       <Say size="large" face="slab" heading={2}>
         This device
@@ -91,6 +116,31 @@ export function SettingsScreen() {
           { value: '2', label: '200 %' },
         ]}
       />
+      <Choice
+        label="When a display stands still"
+        value={device.sounds ? 'on' : 'off'}
+        onChoose={(sounds) => setDevice({ sounds: sounds === 'on' })}
+        options={[
+          { value: 'on', label: 'tone and buzz' },
+          { value: 'off', label: 'silent' },
+        ]}
+      />
+      <Choice
+        label="Single keys on a keyboard"
+        value={device.shortcuts ? 'on' : 'off'}
+        onChoose={(shortcuts) => setDevice({ shortcuts: shortcuts === 'on' })}
+        options={[
+          { value: 'on', label: 'on', hint: 'press ? for the list' },
+          { value: 'off', label: 'off' },
+        ]}
+      />
+      <Say size="large" face="slab" heading={2}>
+        Moving and keeping
+      </Say>
+      <Say size="small" tone="soft">
+        The whole book as one file: a copy to keep, or the way to a new phone.
+      </Say>
+      <Button label="Move or keep the book" onPress={() => router.navigate('/book-file')} />
       <Say size="small" tone="soft">
         {opened.book === 'demo'
           ? 'You are in the demo glasshouse. Your own book is kept apart.'

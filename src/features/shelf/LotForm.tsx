@@ -5,7 +5,9 @@ import { StyleSheet, View } from 'react-native';
 import type { LotAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
+import { useFormDraft } from '@/features/parts/useFormDraft';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -35,10 +37,12 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
-  const { control, handleSubmit, setValue } = useForm<LotFormIn, unknown, LotFormOut>({
+  const fields = useForm<LotFormIn, unknown, LotFormOut>({
     resolver: zodResolver(lotFormSchema),
     defaultValues: lotDefaults(lot?.body, formats),
   });
+  const { control, handleSubmit, setValue } = fields;
+  const draft = useFormDraft(`lot/${lot?.id ?? 'new'}`, fields);
   const kind = useController({ control, name: 'kind' }).field;
   const form = useController({ control, name: 'form' }).field;
   const save = handleSubmit(async (out) => {
@@ -46,6 +50,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
     await append.mutateAsync([
       { kind: 'lot', recordId: lot?.id, parents: lot && [lot.revId], body },
     ]);
+    draft.forget();
     router.replace('/shelf');
   });
   const remove = async () => {
@@ -55,6 +60,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   };
   const buffer = kind.value === 'buffer';
   const valued = buffer || kind.value === 'ecStandard';
+  useKeyAct('save', () => void save());
   return (
     <Screen
       actions={

@@ -1,29 +1,23 @@
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import type { LotState } from '@/core/lots';
-import { dateWords, liquidName, portionsWords } from './lotWords';
-
-const TONE: Readonly<Record<LotState['word'], 'soft' | 'attention' | 'off'>> = {
-  good: 'soft',
-  soon: 'attention',
-  tooOld: 'off',
-  expired: 'off',
-  empty: 'off',
-};
+import { dateWords, liquidName, LOT_TONE, portionsWords } from './lotWords';
 
 /** Buffers, standards and liquids: what is left and until when it is good. */
 export function ShelfScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
+  const path = usePathname();
+  useKeyAct('add', () => router.navigate('/shelf/new'));
   const formats = useFormats();
   const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   if (!lots) return <Skeleton label="Loading the Shelf" />;
-  const past = lots.filter(({ state }) => TONE[state.word] === 'off').length;
+  const past = lots.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
   const summary =
     past === 0 ? 'All in date.' : `${past} past ${past === 1 ? 'its' : 'their'} date or empty.`;
   return (
@@ -67,13 +61,14 @@ export function ShelfScreen() {
             key={lot.id}
             code={code}
             action="Change"
-            edge={TONE[state.word] === 'off' ? 'off' : 'plain'}
+            edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
             href={href}
+            selected={path.startsWith(href)}
             onPress={() => router.navigate(href as '/')}
           >
             <Say bold>{name}</Say>
             {left ? <Say size="small">{left}</Say> : null}
-            <Say size="small" tone={TONE[state.word]} bold={TONE[state.word] === 'off'}>
+            <Say size="small" tone={LOT_TONE[state.word]} bold={LOT_TONE[state.word] === 'off'}>
               {[dateWords(state), body.lotCode && `lot ${body.lotCode}`]
                 .filter(Boolean)
                 .join(' · ')}

@@ -1,13 +1,8 @@
 import { lotSchema } from '@/records';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { lotDefaults, lotFormSchema, lotOf, type LotFormIn } from './lotFormSchema';
 
-const formats = makeFormats({
-  decimalMark: '.',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats(DEFAULT_FORMATS);
 const typed: LotFormIn = {
   ...lotDefaults(undefined, formats),
   nominal: '4,01',

@@ -1,14 +1,9 @@
 import type { LotAnswer } from '@/book/answers';
 import { lotState } from '@/core/lots';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { liquidName, lotWords } from './lotWords';
 
-const formats = makeFormats({
-  decimalMark: ',',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const now = new Date(2026, 4, 20).getTime();
 const lot = (
   expiresAtMs: number | undefined,

@@ -33,3 +33,12 @@ export function lotWords({ state, body }: LotAnswer): string {
   const portions = body.kind === 'buffer' || body.kind === 'ecStandard' ? portionsWords(state) : '';
   return [portions, dateWords(state)].filter(Boolean).join(', ') || 'no dates noted';
 }
+
+/** How loudly a lot speaks. */
+export const LOT_TONE: Readonly<Record<LotState['word'], 'soft' | 'attention' | 'off'>> = {
+  good: 'soft',
+  soon: 'attention',
+  tooOld: 'off',
+  expired: 'off',
+  empty: 'off',
+};

@@ -7,7 +7,9 @@ import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
+import { useFormDraft } from '@/features/parts/useFormDraft';
 import { CROP_TARGETS } from '@/records/crops';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
@@ -37,10 +39,12 @@ function Fields({
   const formats = useFormats();
   const append = useAppend();
   const [since, setSince] = useState<'now' | 'always'>('now');
-  const { control, handleSubmit, setValue } = useForm<TankFormIn, unknown, TankFormOut>({
+  const fields = useForm<TankFormIn, unknown, TankFormOut>({
     resolver: zodResolver(tankFormSchema),
     defaultValues: tankDefaults(tank?.body, formats),
   });
+  const { control, handleSubmit, setValue } = fields;
+  const draft = useFormDraft(`tank/${tank?.id ?? 'new'}`, fields);
   const [crop, stage] = useWatch({ control, name: ['crop', 'stage'] });
   const chosen = CROP_TARGETS.findIndex((target) => target.crop === crop && target.stage === stage);
   const takeCrop = (index: string) => {
@@ -68,6 +72,7 @@ function Fields({
       effectiveFromMs,
     };
     const { recordIds } = await append.mutateAsync([change]);
+    draft.forget();
     router.replace(`/tanks/${recordIds[0]}` as '/');
   });
   const field = (
@@ -75,6 +80,7 @@ function Fields({
     label: string,
     more: { unit?: string; numeric?: boolean } = {},
   ) => <FormField control={control} name={name} label={label} {...more} />;
+  useKeyAct('save', () => void save());
   return (
     <Screen
       actions={

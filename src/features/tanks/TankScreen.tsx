@@ -2,21 +2,33 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { leavingSentence } from '@/words';
+import { TankHistory } from '@/features/LazyChart';
 import { HistoryTable } from './HistoryTable';
 import { historyLines, shownLine } from './tankViewModel';
 
 /** One tank: what it is now, and its readings. */
 export function TankScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  return <TankDetail tankId={tankId} />;
+}
+
+/** The same for a tank named by whoever shows it. */
+export function TankDetail({ tankId }: { readonly tankId: string }) {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const { data: history } = useAnswer(['tankHistory', tankId], (client) =>
+    client.tankHistory(tankId),
+  );
+  useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
@@ -49,6 +61,7 @@ export function TankScreen() {
                   quantity="ph"
                   judged={latest.ph.judged}
                   aside={shownLine(latest, 'ph', { formats, nowMs })}
+                  outlook={leavingSentence(tank.leaving.ph, nowMs)}
                 />
               </Panel>
             </View>
@@ -60,6 +73,7 @@ export function TankScreen() {
                   quantity="ec"
                   judged={latest.ec.judged}
                   aside={shownLine(latest, 'ec', { formats, nowMs })}
+                  outlook={leavingSentence(tank.leaving.ec, nowMs)}
                 />
               </Panel>
             </View>
@@ -68,6 +82,9 @@ export function TankScreen() {
       ) : (
         <Say>Not read yet. Read it, and its peg stands in the notch here.</Say>
       )}
+      {history && history.columns.atMs.length > 1 ? (
+        <TankHistory tank={tank} history={history} nowMs={nowMs} />
+      ) : null}
       {tank.readings.length > 0 ? (
         <>
           <Say size="large" face="slab" heading={2}>

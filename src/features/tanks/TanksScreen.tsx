@@ -1,7 +1,8 @@
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { tankLine } from '@/features/round/roundViewModel';
 import { Button } from '@/ui/button';
@@ -13,6 +14,8 @@ import { Say } from '@/ui/text';
 export function TanksScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
+  const path = usePathname();
+  useKeyAct('add', () => router.navigate('/tanks/new'));
   const formats = useFormats();
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading tanks" />;
@@ -47,6 +50,7 @@ export function TanksScreen() {
             code={String(tank.number)}
             action="Open"
             href={href}
+            selected={path.startsWith(href)}
             onPress={() => router.navigate(href as '/')}
           >
             <Say bold>{tank.body.name}</Say>

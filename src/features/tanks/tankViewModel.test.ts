@@ -1,13 +1,8 @@
 import type { ReadingRow } from '@/book/answers';
-import { makeFormats } from '@/words';
+import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { historyLines, shownLine } from './tankViewModel';
 
-const formats = makeFormats({
-  decimalMark: ',',
-  tempUnit: '°C',
-  ecScale: 'mS/cm',
-  volumeUnit: 'L',
-});
+const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const now = new Date(2026, 4, 20, 10, 0).getTime();
 const reading = {
   id: 'r',

@@ -6,6 +6,10 @@ export const settingSchema = z.object({
   ecScale: z.enum(['mS/cm', 'µS/cm', 'CF', 'ppm500', 'ppm640', 'ppm700']).default('mS/cm'),
   volumeUnit: z.enum(['L', 'US gal', 'UK gal']).default('L'),
   decimalMark: z.enum(['.', ',']).default('.'),
+  /** How far off new pens may be found before they are adjusted; each pen keeps its own. */
+  tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
+  /** What the probe is rinsed with; either serves to rinse, pure water never to store. */
+  rinseWater: z.enum(['tap', 'pure']).default('tap'),
 });
 
 export type BookSettings = z.infer<typeof settingSchema>;

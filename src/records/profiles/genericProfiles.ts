@@ -93,15 +93,25 @@ export const GENERIC_PROFILES: readonly GenericProfile[] = [
   },
 ];
 
+/** What a new pen is called, and how far off it may be found. */
+interface NewPen {
+  readonly code: string;
+  readonly name: string;
+  readonly tolerancePolicy?: Pen['tolerancePolicy'];
+}
+
 /** A new pen from a profile. */
-export function penFromProfile(profile: GenericProfile, code: string, name: string): Pen {
+export function penFromProfile(
+  profile: GenericProfile,
+  { code, name, tolerancePolicy = 'normal' }: NewPen,
+): Pen {
   return {
     code,
     name,
     ph: profile.ph,
     ec: profile.ec,
     checkPolicy: 'weekly',
-    tolerancePolicy: 'normal',
+    tolerancePolicy,
     cleaningPolicy: 'byUse',
     note: '',
   };

@@ -1,4 +1,5 @@
 export * from './Choice';
-export * from './FieldNote';
-export * from './TextField';
+export * from './FileField';
 export * from './SelectField';
+export * from './TextField';
+export * from './FieldNote';

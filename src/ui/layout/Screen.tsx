@@ -1,17 +1,25 @@
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { PaneContext } from '../pane';
 import { color, space } from '../tokens';
 
 interface Props {
   readonly children: ReactNode;
   /** The main action; always within the thumb's reach at the bottom. */
   readonly actions?: ReactNode;
+  /** What it is called where it stands beside another screen. */
+  readonly label?: string;
 }
 
 /** A place on the phone: scrolls, with its main action in the lower third. */
-export function Screen({ children, actions }: Props) {
+export function Screen({ children, actions, label }: Props) {
+  const main = useContext(PaneContext) === 'main';
   return (
-    <View role="main" style={styles.screen}>
+    <View
+      role={main ? 'main' : 'region'}
+      aria-label={main ? undefined : (label ?? 'Beside')}
+      style={styles.screen}
+    >
       <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={styles.content}>
         <View style={styles.column}>{children}</View>
       </ScrollView>

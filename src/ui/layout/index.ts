@@ -1,3 +1,4 @@
 export * from './Panel';
+export * from './Panes';
 export * from './Screen';
 export * from './Skeleton';

@@ -1,5 +1,6 @@
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
+import { PaneContext } from '../pane';
 import { color } from '../tokens';
 import { FACE, typeStep, type TypeSize } from './type';
 
@@ -36,7 +37,7 @@ interface Props {
 export function Say(props: Props) {
   const {
     children,
-    size = 'body',
+    size: asked = 'body',
     tone = 'ink',
     bold,
     face = 'text',
@@ -45,12 +46,16 @@ export function Say(props: Props) {
     id,
     style,
   } = props;
+  const beside = useContext(PaneContext) === 'beside';
+  // Beside the main pane headings step down: one page, one first heading.
+  const level = heading && beside ? heading + 1 : heading;
+  const size = beside && heading === 1 && asked === 'huge' ? 'large' : asked;
   const weight = face === 'slab' || bold ? '600' : '400';
   return (
     <Text
       id={id}
       role={heading ? 'heading' : live ? 'status' : undefined}
-      aria-level={heading}
+      aria-level={level}
       aria-live={live ? 'polite' : undefined}
       style={[
         styles.text,

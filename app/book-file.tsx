@@ -1,0 +1,1 @@
+export { BookFileScreen as default } from '@/features/bookfile/BookFileScreen';

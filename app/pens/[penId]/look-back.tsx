@@ -1,0 +1,1 @@
+export { LookBackScreen as default } from '@/features/pens/LookBackScreen';

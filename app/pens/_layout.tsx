@@ -1,0 +1,1 @@
+export { PensPlace as default } from '@/features/pens/PensPlace';

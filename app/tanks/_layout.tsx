@@ -1,0 +1,1 @@
+export { TanksPlace as default } from '@/features/tanks/TanksPlace';

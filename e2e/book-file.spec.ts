@@ -1,0 +1,109 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { addPen, addTank, demoUrl, expectHeading, goTo, ownUrl, press } from './support/grower';
+
+/** Saves the book as a file and answers its text. */
+async function saveFile(page: Page): Promise<string> {
+  await page.goto(`${new URL(page.url()).origin}/book-file`);
+  const coming = page.waitForEvent('download');
+  await press(page, 'Save the book as a file');
+  const download = await coming;
+  expect(download.suggestedFilename()).toMatch(/\.zolder\.json$/);
+  return readFileSync((await download.path())!, 'utf8');
+}
+
+/** Chooses a file with this text. */
+async function choose(page: Page, text: string): Promise<void> {
+  await page.goto(`${new URL(page.url()).origin}/book-file`);
+  await page.getByLabel('A .zolder.json file').setInputFiles({
+    name: 'x.zolder.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  });
+}
+
+async function take(page: Page, text: string): Promise<void> {
+  await choose(page, text);
+  await press(page, 'Take it in');
+  await expect(page.getByText(/^Taken in\./)).toBeVisible();
+}
+
+const phone = async (browser: Browser): Promise<Page> => {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(ownUrl());
+  await expectHeading(page, 'Your round starts here.');
+  return page;
+};
+
+test('export, import into an empty book, export again: the same bytes', async ({
+  page,
+  browser,
+}) => {
+  await page.goto(demoUrl());
+  await expectHeading(page, /./);
+  const text = await saveFile(page);
+  expect(text.length).toBeGreaterThan(100_000);
+  const other = await phone(browser);
+  await choose(other, text);
+  await expect(other.getByText(/New: .*1\d{3} readings/)).toBeVisible();
+  await press(other, 'Take it in');
+  await expect(other.getByText(/^Taken in\./)).toBeVisible();
+  expect(await saveFile(other)).toBe(text);
+  await goTo(other, 'Tanks');
+  await expect(other.getByRole('link', { name: /Gerbera bench/ }).first()).toBeVisible();
+});
+
+test('two phones end equal after taking in each other’s file; a conflict is chosen by hand', async ({
+  browser,
+}) => {
+  const [left, right] = [await phone(browser), await phone(browser)];
+  await addPen(left, /pH, two points/, 'P1');
+  await addTank(left, 'Mint', 'mint');
+  await take(right, await saveFile(left));
+  for (const [page, name] of [
+    [left, 'Mint trough'],
+    [right, 'Mint by the door'],
+  ] as const) {
+    await goTo(page, 'Tanks');
+    await page.getByRole('link', { name: /Mint/ }).first().click();
+    await press(page, 'Change the tank');
+    await page.getByLabel('Name').fill(name);
+    await press(page, 'Save the tank');
+    await expectHeading(page, name);
+  }
+  await choose(left, await saveFile(right));
+  await expect(left.getByText(/Changed on both sides: 1/)).toBeVisible();
+  await press(left, 'Take it in');
+  await expect(left.getByText('1 changed on both sides')).toBeVisible();
+  await expect(
+    left.getByText('"Mint trough" or "Mint by the door"', { exact: false }),
+  ).toBeVisible();
+  await left
+    .getByRole('button', { name: /^Keep .* for/ })
+    .first()
+    .click();
+  await expect(left.getByText('1 changed on both sides')).toBeHidden();
+  await take(right, await saveFile(left));
+  await choose(left, await saveFile(right));
+  await expect(left.getByText('Everything in it is here already.')).toBeVisible();
+  expect(await saveFile(right)).toBe(await saveFile(left));
+  await goTo(right, 'Tanks');
+  await expect(right.getByRole('link', { name: /Mint trough/ }).first()).toBeVisible();
+});
+
+test('a bad file gets a clear word, and nothing is written', async ({ page }) => {
+  await page.goto(ownUrl());
+  await expectHeading(page, 'Your round starts here.');
+  for (const [text, word] of [
+    ['pH;EC\n6;1.4', 'This is not a book of Zolder.'],
+    ['{"format":"zolder-book","version":1,"revisions":[', 'This file ends in the middle.'],
+    ['{"format":"zolder-book","version":9,"revisions":[]}', 'newer Zolder'],
+    ['{"format":"zolder-book","version":1,"revisions":[{"kind":"pen"}]}', 'Entry 1 of this file'],
+  ] as const) {
+    await choose(page, text);
+    await expect(page.getByText(word, { exact: false })).toBeVisible();
+    await expect(page.getByText('Nothing was written.')).toBeVisible();
+  }
+  await goTo(page, 'Round');
+  await expectHeading(page, 'Your round starts here.');
+});

@@ -1,0 +1,73 @@
+import { chromium, expect, test } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { serve } from '../scripts/serve.mjs';
+import { addPen, addTank, expectHeading, press, typeReading } from './support/grower';
+
+const launch = {
+  executablePath: process.env.ZOLDER_CHROMIUM,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  viewport: { width: 390, height: 844 },
+};
+
+test('with the server stopped, a new browser opens a deep link, reads and saves', async () => {
+  const profile = mkdtempSync(join(tmpdir(), 'zolder-offline-'));
+  const server = await serve({ own: true });
+  try {
+    const online = await chromium.launchPersistentContext(profile, launch);
+    const page = await online.newPage();
+    await page.goto(server.url);
+    await addPen(page, /pH, two points/, 'P1');
+    await addTank(page, 'Basil', 'basil');
+    const tankPath = new URL(page.url()).pathname;
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await online.close();
+    server.stop();
+    const offline = await chromium.launchPersistentContext(profile, launch);
+    const again = await offline.newPage();
+    await again.goto(`${server.url}${tankPath}`);
+    await expectHeading(again, 'Basil');
+    await press(again, 'Read');
+    await typeReading(again, { ph: '6.1' });
+    await press(again, 'Save');
+    await expectHeading(again, 'Saved · Basil');
+    await again.goto(`${server.url}/shelf/new`);
+    await expectHeading(again, 'Add a lot');
+    await offline.close();
+  } finally {
+    server.stop();
+    rmSync(profile, { recursive: true, force: true });
+  }
+});
+
+test('a new version waits and says so; what was typed survives it', async ({ page }) => {
+  const server = await serve({ own: true });
+  try {
+    await page.goto(server.url);
+    await addPen(page, /pH, two points/, 'P1');
+    await addTank(page, 'Basil', 'basil');
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await press(page, 'Read');
+    await typeReading(page, { ph: '6.1', temp: '21' });
+    // A changed service worker at the same address is a new version.
+    await page.context().route('**/sw.js', async (route) => {
+      const response = await route.fetch();
+      await route.fulfill({ response, body: `${await response.text()}\n// new` });
+    });
+    await page.evaluate(async () => {
+      await (await navigator.serviceWorker.getRegistration())?.update();
+    });
+    await expect(page.getByText('A new version is here.', { exact: false })).toBeVisible();
+    await press(page, 'Use it now');
+    await expectHeading(page, 'Read · Basil');
+    await expect(page.getByLabel('pH', { exact: true })).toHaveValue('6.1');
+    await expect(page.getByRole('textbox', { name: /^Temp/ })).toHaveValue('21');
+  } finally {
+    server.stop();
+  }
+});

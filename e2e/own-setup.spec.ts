@@ -1,0 +1,44 @@
+import { expect, test } from '@playwright/test';
+import { expectHeading, ownUrl, press } from './support/grower';
+
+/*
+ * The first visit, counted: a tap for each press, and one for each field that is typed into.
+ * Door, pen, name, volume, crop, on, pH, save.
+ */
+test('own set-up reaches a first reading in eight taps, marked unverified', async ({ page }) => {
+  let taps = 0;
+  const tap = async (act: Promise<unknown>) => {
+    taps += 1;
+    await act;
+  };
+  await page.goto(ownUrl());
+  await expect(page.getByRole('button', { name: /Look round the demo/ })).toBeVisible();
+  await tap(press(page, /Set up your own/));
+  await expectHeading(page, 'Which pen is in your hand?');
+  await tap(page.getByRole('link', { name: /pH, two points/ }).click());
+  await tap(page.getByLabel('Name').fill('Basil tables'));
+  await tap(page.getByLabel(/^Volume/).fill('160'));
+  await tap(page.getByLabel('Crop and stage').selectOption({ label: 'basil' }));
+  await expect(page.getByText('pH 5.5 to 6.5', { exact: false })).toBeVisible();
+  await tap(press(page, 'On to the first reading'));
+  await expectHeading(page, 'Read · Basil tables');
+  await tap(page.getByLabel('pH', { exact: true }).fill('6.0'));
+  await tap(press(page, 'Save'));
+  await expectHeading(page, 'Saved · Basil tables');
+  expect(taps).toBeLessThanOrEqual(8);
+  await page.reload();
+  await expect(page.getByText('Not checked yet')).toBeVisible();
+});
+
+test('setting up says what is missing and keeps what was typed', async ({ page }) => {
+  await page.goto(`${ownUrl()}/welcome`);
+  await page
+    .getByRole('link', { name: /Trim|screw/i })
+    .first()
+    .click();
+  await page.getByLabel(/^Volume/).fill('much');
+  await press(page, 'On to the first reading');
+  await expect(page.getByText('A name is needed.')).toBeVisible();
+  await expect(page.getByText('That is not a number.', { exact: false })).toBeVisible();
+  await expect(page.getByLabel(/^Volume/)).toHaveValue('much');
+});

@@ -1,0 +1,28 @@
+/** Writes the service worker into an export: every file of it, so that it opens without a server. */
+import { generateSW } from 'workbox-build';
+import { join } from 'node:path';
+import { ROOT } from './ensure.mjs';
+
+/** @param {string} out the folder of the export, from the root */
+export async function writeServiceWorker(out) {
+  const folder = join(ROOT, out);
+  const { count, warnings } = await generateSW({
+    globDirectory: folder,
+    globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest}'],
+    globIgnores: ['sw.js'],
+    swDest: join(folder, 'sw.js'),
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/health$/, /\.[a-z0-9]+$/i],
+    dontCacheBustURLsMatching: /-[0-9a-f]{32}\.js$/,
+    maximumFileSizeToCacheInBytes: 4_000_000,
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+    // A new version waits until the grower says so: an open form is never swept away.
+    skipWaiting: false,
+  });
+  for (const warning of warnings) console.warn(warning);
+  if (count === 0) throw new Error('The service worker would keep nothing.');
+}

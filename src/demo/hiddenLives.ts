@@ -1,0 +1,86 @@
+import { normalDraw, type Random } from '@/core/statistics';
+import type { Addition } from '@/records';
+import type { DemoPen } from './demoPens';
+import type { MovingPen } from './demoSession';
+import type { DemoTank } from './demoTanks';
+
+/** A true tank between the grower's hands. */
+export interface LiveTank {
+  readonly demo: DemoTank;
+  readonly id: string;
+  ph: number;
+  ecMsPerCm: number;
+}
+
+/** A pen with its hidden truth. */
+export interface LivePen extends MovingPen {
+  readonly demo: DemoPen;
+  readonly id: string;
+}
+
+/** P2 stood dry three days ago. */
+export const DRY_OUT_DAYS_AGO = 3;
+/** P3's face gathers grease between these days, and is cleaned on the last of them. */
+export const GREASE_DAYS_AGO = { from: 44, to: 32 } as const;
+
+/** One day of true drift. */
+export function driftOneDay(pen: LivePen, random: Random, daysAgo: number): void {
+  const { demo, hidden } = pen;
+  const { code } = demo.pen;
+  const dryOut = code === 'P2' && daysAgo === DRY_OUT_DAYS_AGO ? 0.35 : 0;
+  const greasy = daysAgo < GREASE_DAYS_AGO.from && daysAgo > GREASE_DAYS_AGO.to;
+  const grease = code === 'P3' && greasy ? -0.006 : 0;
+  const scatter = demo.offsetScatterPh * normalDraw(random);
+  pen.hidden = {
+    ph: {
+      offsetPh: hidden.ph.offsetPh + demo.offsetPerDayPh + dryOut + scatter,
+      gain: hidden.ph.gain + demo.gainPerDay,
+    },
+    ecGain: hidden.ecGain + demo.ecGainPerDay + grease,
+  };
+}
+
+/** One day in a tank between the grower's hands. */
+export function liveOneDay(tank: LiveTank, random: Random, daysAgo: number): void {
+  tank.ph += tank.demo.phPerDay + 0.02 * normalDraw(random);
+  tank.ecMsPerCm += tank.demo.ecPerDay + 0.015 * normalDraw(random);
+  // Today the strawberries have risen out of their band: a dose waits for its re-read.
+  if (daysAgo === 0 && tank.demo.risenTodayTo !== undefined) tank.ph = tank.demo.risenTodayTo;
+}
+
+interface Seen {
+  readonly shownPh: number;
+  readonly readingId: string;
+  readonly pouredMs: number;
+}
+
+/** mL of the diluted product that move a litre of these feeds by one pH; a made-up round number. */
+const ML_PER_L_AND_PH = 0.6;
+/** How long a dose is left to mix. */
+const MIXING_MS = 10 * 60_000;
+
+/**
+ * After the reading: what the grower saw out of band is brought back by acid or base, by as much as
+ * the pen made believe. Returns the addition, or nothing when none was poured.
+ */
+export function correctTank(tank: LiveTank, seen: Seen): Addition | undefined {
+  const { demo, ecMsPerCm } = tank;
+  const { phBand, ecBand, volumeL } = demo.tank;
+  if (ecMsPerCm > ecBand.high || ecMsPerCm < ecBand.low) tank.ecMsPerCm = demo.startEcMsPerCm;
+  const { shownPh, readingId, pouredMs } = seen;
+  if (shownPh <= phBand.high && shownPh >= phBand.low) return undefined;
+  const change = demo.startPh - shownPh;
+  tank.ph += change;
+  const down = change < 0;
+  return {
+    tankId: tank.id,
+    at: new Date(pouredMs).toISOString(),
+    what: down ? 'acid' : 'base',
+    productName: down ? 'pH down' : 'pH up',
+    doseMl: Math.max(1, Math.round(Math.abs(change) * volumeL * ML_PER_L_AND_PH)),
+    tankVolumeL: volumeL,
+    readingId,
+    rereadAt: new Date(pouredMs + MIXING_MS).toISOString(),
+    note: '',
+  };
+}

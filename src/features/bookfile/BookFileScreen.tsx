@@ -1,0 +1,103 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useAnswer, useBook } from '@/book/react';
+import { Button } from '@/ui/button';
+import { FileField } from '@/ui/form';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { Conflicts } from './Conflicts';
+import { fileName, previewLines, refusalSentence } from './bookFileWords';
+import { saveText } from './saveText';
+import { useBookFile } from './useBookFile';
+
+/** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
+export function BookFileScreen() {
+  const { client, opened } = useBook();
+  const { data: conflicts } = useAnswer(['conflicts'], (asked) => asked.conflicts());
+  const file = useBookFile();
+  const [saved, setSaved] = useState<string>();
+  const keep = async () => {
+    const name = fileName(opened.book, Date.now());
+    saveText(name, await client.exportBook());
+    setSaved(name);
+  };
+  if (!conflicts) return <Skeleton label="Loading" />;
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        Move or keep the book
+      </Say>
+      {conflicts.length > 0 ? <Conflicts conflicts={conflicts} /> : null}
+      <Say size="large" face="slab" heading={2}>
+        Keep a copy
+      </Say>
+      <Say size="small">
+        Everything in this book goes into one file: every reading as it was displayed, every check,
+        every change with who made it. Its form is published with Zolder, so it can be read without
+        it.
+      </Say>
+      <Button kind="main" label="Save the book as a file" onPress={() => void keep()} />
+      <View role="status" aria-live="polite">
+        {saved ? <Say size="small">Saved as {saved} in your downloads.</Say> : null}
+      </View>
+      <Say size="large" face="slab" heading={2}>
+        Take in a file
+      </Say>
+      <Say size="small">
+        A file of this book from another phone is joined with what is here: nothing is lost on
+        either side, and taking it in twice changes nothing. You see what it brings before anything
+        is written.
+      </Say>
+      <FileField
+        label="A .zolder.json file"
+        accept=".json,application/json"
+        onFile={(chosen) => void file.open(chosen)}
+      />
+      {file.state.kind === 'reading' ? <Skeleton label="Reading the file" /> : null}
+      {file.state.kind === 'refused' ? (
+        <View role="alert">
+          <Say bold tone="off">
+            {refusalSentence(file.state.refusal)}
+          </Say>
+          <Say size="small">Nothing was written.</Say>
+        </View>
+      ) : null}
+      {file.state.kind === 'preview' ? (
+        <Panel tone="wash">
+          <Say bold>What it brings</Say>
+          {previewLines(file.state.preview).map((line) => (
+            <Say key={line} size="small">
+              {line}
+            </Say>
+          ))}
+          <View style={styles.row}>
+            <Button label="Leave it" onPress={file.leave} />
+            {file.state.preview.fresh > 0 ? (
+              <Button kind="main" label="Take it in" onPress={() => void file.take()} />
+            ) : null}
+          </View>
+        </Panel>
+      ) : null}
+      <View role="status" aria-live="polite">
+        {file.state.kind === 'taken' ? (
+          <Say bold tone="fit">
+            Taken in. {file.state.added} {file.state.added === 1 ? 'entry' : 'entries'} added.
+          </Say>
+        ) : null}
+      </View>
+      <Say size="large" face="slab" heading={2}>
+        Moving to a new phone
+      </Say>
+      <Say size="small">
+        1. Save the book as a file here. 2. Send that file to the new phone, by cable, mail or a
+        memory card. 3. Open Zolder there, go to this page and take it in. To go on with both
+        phones, take in each other’s file now and then: both end up with the same book.
+      </Say>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s2 },
+});

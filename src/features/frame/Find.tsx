@@ -1,0 +1,67 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from './formats';
+import { Press } from '@/ui/button';
+import { TextField } from '@/ui/form';
+import { Overlay } from '@/ui/overlay';
+import { Say } from '@/ui/text';
+import { TOUCH } from '@/ui/tokens';
+import { findIn, type Findable } from './findIn';
+import { PLACES } from './places';
+
+/** Finds a tank, a pen, a lot or a place by a part of its name. */
+export function Find({ onClose }: { readonly onClose: () => void }) {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const [typed, setTyped] = useState('');
+  const { data: tanks = [] } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: lots = [] } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
+  const all: readonly Findable[] = [
+    ...tanks.map(({ id, body }) => ({ name: body.name, what: 'tank', href: `/tanks/${id}` })),
+    ...pens.map(({ id, body }) => ({
+      name: `${body.code} ${body.name}`,
+      what: 'pen',
+      href: `/pens/${id}`,
+    })),
+    ...lots.map(({ id, body }) => ({
+      name: `${body.nominal === undefined ? body.kind : formats.number(body.nominal, 2)} ${body.lotCode}`,
+      what: 'lot',
+      href: `/shelf/${id}`,
+    })),
+    ...PLACES.map(({ href, label }) => ({ name: label, what: 'place', href })),
+    { name: 'Settings', what: 'place', href: '/settings' },
+    { name: 'Move or keep the book', what: 'place', href: '/book-file' },
+  ];
+  const found = findIn(all, typed);
+  return (
+    <Overlay title="Find" onClose={onClose}>
+      <TextField label="A part of its name" typed={typed} onType={setTyped} />
+      {found.map(({ name, what, href }) => (
+        <Press
+          key={href}
+          href={href}
+          onPress={() => {
+            onClose();
+            router.navigate(href as '/');
+          }}
+          style={{ minHeight: TOUCH, justifyContent: 'center' }}
+        >
+          <Say>
+            <Say bold tone="action">
+              {name}
+            </Say>{' '}
+            <Say size="small" tone="soft">
+              {what}
+            </Say>
+          </Say>
+        </Press>
+      ))}
+      {found.length === 0 ? (
+        <Say tone="soft">Nothing by that name. Readings are found in the Book.</Say>
+      ) : null}
+    </Overlay>
+  );
+}

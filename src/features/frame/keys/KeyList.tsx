@@ -1,0 +1,44 @@
+import { StyleSheet, View } from 'react-native';
+import { useBook } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Overlay } from '@/ui/overlay';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { PLACES } from '../places';
+import { KEYS } from './keyMap';
+
+/** All keys of the house, and the switch that turns the single ones off. */
+export function KeyList({ onClose }: { readonly onClose: () => void }) {
+  const { device, setDevice } = useBook();
+  const places = PLACES.map(({ label }, at) => ({ key: String(at + 1), does: label }));
+  const always = [
+    { key: 'Esc', does: 'Back' },
+    { key: 'Ctrl or ⌘ + Enter', does: 'Save' },
+  ];
+  return (
+    <Overlay title="Keys" onClose={onClose}>
+      {[...places, ...KEYS, ...always].map(({ key, does }) => (
+        <View key={key} style={styles.row}>
+          <View style={styles.key}>
+            <Say face="mono" bold>
+              {key}
+            </Say>
+          </View>
+          <Say>{does}</Say>
+        </View>
+      ))}
+      <Say size="small" tone="soft">
+        Single keys are off while you type.
+      </Say>
+      <Button
+        label={device.shortcuts ? 'Switch single keys off' : 'Switch single keys on'}
+        onPress={() => setDevice({ shortcuts: !device.shortcuts })}
+      />
+    </Overlay>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: space.s3, minHeight: 32, alignItems: 'center' },
+  key: { width: 150 },
+});

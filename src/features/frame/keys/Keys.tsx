@@ -1,0 +1,64 @@
+import { useRouter } from 'expo-router';
+import { createContext, useContext, useEffect, useRef, type ReactNode } from 'react';
+import { useBook } from '@/book/react';
+import { PLACES } from '../places';
+import { meaningOf, type KeyAct } from './keyMap';
+
+type Offers = Map<KeyAct, (() => void)[]>;
+const OffersContext = createContext<Offers>(new Map());
+
+/** Offers an act of this screen to the keyboard for as long as the screen is shown. */
+export function useKeyAct(act: KeyAct, run: (() => void) | undefined): void {
+  const offers = useContext(OffersContext);
+  const latest = useRef(run);
+  useEffect(() => {
+    latest.current = run;
+  });
+  const offered = run !== undefined;
+  useEffect(() => {
+    if (!offered) return;
+    const entry = () => latest.current?.();
+    offers.set(act, [...(offers.get(act) ?? []), entry]);
+    return () => {
+      offers.set(
+        act,
+        (offers.get(act) ?? []).filter((other) => other !== entry),
+      );
+    };
+  }, [act, offered, offers]);
+}
+
+/** Whether the focus stands where letters are typed. */
+function isTyping(target: EventTarget | null): boolean {
+  const element = target as HTMLElement | null;
+  return !!element?.closest('input, textarea, select, [contenteditable=true]');
+}
+
+/** Binds the keys of the house; screens below offer what each does. The newest offer wins. */
+export function Keys({ children }: { readonly children: ReactNode }) {
+  const offers = useRef<Offers>(new Map());
+  const router = useRouter();
+  const { device } = useBook();
+  const { shortcuts } = device;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.defaultPrevented) return;
+      const { key, ctrlKey, metaKey, altKey } = event;
+      const typing = isTyping(event.target);
+      const meaning = meaningOf({ key, ctrlKey, metaKey, altKey, typing }, shortcuts);
+      if (!meaning) return;
+      if (meaning.kind === 'place') {
+        const place = PLACES[meaning.index];
+        if (place) router.navigate(place.href);
+        return;
+      }
+      const run = offers.current.get(meaning.act)?.at(-1);
+      if (!run) return;
+      event.preventDefault();
+      run();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router, shortcuts]);
+  return <OffersContext.Provider value={offers.current}>{children}</OffersContext.Provider>;
+}

@@ -1,0 +1,47 @@
+/** What the keyboard can do on a wide screen. A screen offers an act; the frame binds the key. */
+export type KeyAct = 'read' | 'check' | 'dose' | 'add' | 'find' | 'why' | 'keys' | 'save' | 'back';
+
+/** The keys, as the list of keys tells them. */
+export const KEYS: readonly {
+  readonly key: string;
+  readonly act: KeyAct;
+  readonly does: string;
+}[] = [
+  { key: 'r', act: 'read', does: 'Read: a tank' },
+  { key: 'c', act: 'check', does: 'Check: the pen shown' },
+  { key: 'd', act: 'dose', does: 'Dose: the tank shown' },
+  { key: 'n', act: 'add', does: 'New here' },
+  { key: '/', act: 'find', does: 'Find' },
+  { key: '.', act: 'why', does: 'Why: the ± shown' },
+  { key: '?', act: 'keys', does: 'This list of keys' },
+];
+
+/** A key press as the page tells it. */
+export interface Pressed {
+  readonly key: string;
+  readonly ctrlKey: boolean;
+  readonly metaKey: boolean;
+  readonly altKey: boolean;
+  /** The focus stands in a field that takes letters. */
+  readonly typing: boolean;
+}
+
+/** What a key press means: a place by number, an act, or nothing. */
+export type Meaning =
+  | { readonly kind: 'place'; readonly index: number }
+  | { readonly kind: 'act'; readonly act: KeyAct };
+
+/**
+ * What a key press means. Single letters are off while typing; Esc and Ctrl or ⌘ with Enter work
+ * always. With single keys switched off only those two remain.
+ */
+export function meaningOf(pressed: Pressed, singleKeys: boolean): Meaning | undefined {
+  const { key, ctrlKey, metaKey, altKey, typing } = pressed;
+  const act = (name: KeyAct): Meaning => ({ kind: 'act', act: name });
+  if (key === 'Escape') return act('back');
+  if (key === 'Enter' && (ctrlKey || metaKey)) return act('save');
+  if (typing || !singleKeys || ctrlKey || metaKey || altKey) return undefined;
+  if (/^[1-5]$/.test(key)) return { kind: 'place', index: Number(key) - 1 };
+  const found = KEYS.find((entry) => entry.key === key.toLowerCase());
+  return found && act(found.act);
+}

@@ -1,0 +1,32 @@
+import { timerHref, timerWords } from './timerWords';
+
+const nowMs = new Date(2026, 4, 20, 10, 30).getTime();
+const minute = 60_000;
+const dose = {
+  kind: 'mixing',
+  id: 'a',
+  startMs: nowMs,
+  endMs: nowMs + 4 * minute,
+  name: 'Basil',
+  refId: 't1',
+} as const;
+const soak = {
+  kind: 'soak',
+  id: 'b',
+  startMs: nowMs,
+  endMs: nowMs + 22 * 60 * minute,
+  name: 'P2',
+  refId: 'p2',
+} as const;
+
+test('a dose counts down in minutes and seconds, then asks for its re-read', () => {
+  expect(timerWords(dose, nowMs)).toBe('Basil mixing, 4:00');
+  expect(timerWords(dose, nowMs + 4 * minute)).toBe('Basil: mixed, re-read it');
+  expect(timerHref(dose)).toBe('/read?tank=t1');
+});
+
+test('a soak says until when, across midnight, then asks for the check', () => {
+  expect(timerWords(soak, nowMs)).toBe('P2 soaking until tomorrow 08:30');
+  expect(timerWords(soak, soak.endMs)).toBe('P2: soak is over, check it');
+  expect(timerHref(soak)).toBe('/pens/p2');
+});

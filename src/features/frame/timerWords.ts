@@ -1,0 +1,23 @@
+import type { TimerRow } from '@/book/answers';
+import { dueTime, minutesSeconds } from '@/words';
+
+const HOUR_MS = 3_600_000;
+
+/** A timer in a few words: what, and how much longer. */
+export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): string {
+  const leftMs = endMs - nowMs;
+  if (kind === 'soak') {
+    return leftMs <= 0
+      ? `${name}: soak is over, check it`
+      : `${name} soaking until ${dueTime(endMs, nowMs)}`;
+  }
+  if (leftMs <= 0) return `${name}: mixed, re-read it`;
+  return leftMs < HOUR_MS
+    ? `${name} mixing, ${minutesSeconds(leftMs / 1000)}`
+    : `${name} mixing until ${dueTime(endMs, nowMs)}`;
+}
+
+/** Where a timer leads. */
+export function timerHref({ kind, refId }: TimerRow): string {
+  return kind === 'soak' ? `/pens/${refId}` : `/read?tank=${refId}`;
+}

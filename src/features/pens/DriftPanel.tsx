@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { DriftAnswer } from '@/book/answers';
+import { useFormats } from '@/features/frame/formats';
+import { SimpleTable } from '@/features/parts/SimpleTable';
+import { Button } from '@/ui/button';
+import { Measured, Strip, TimeAxis, type StripFlag } from '@/ui/chart';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { color } from '@/ui/tokens';
+import { dayMonth } from '@/words';
+import {
+  driftLines,
+  driftSentence,
+  lifeSentence,
+  warningSentence,
+  writeError,
+} from './driftViewModel';
+
+interface Props {
+  readonly drift: DriftAnswer;
+  readonly nowMs: number;
+}
+
+const HEIGHT = 150;
+const LEFT = 64;
+
+/** How a pen drifts: the sentence first, then its error through time in the notch of its tolerance. */
+export function DriftPanel({ drift, nowMs }: Props) {
+  const formats = useFormats();
+  const [table, setTable] = useState(false);
+  const { points, cone, tolerance, quantity, incidentsMs, dueByDriftMs, life } = drift;
+  const first = points[0]!;
+  const last = points.at(-1)!;
+  const endMs = cone.at(-1)?.atMs ?? nowMs;
+  const domain = [first.atMs - (endMs - first.atMs) * 0.02, endMs] as const;
+  const flags: StripFlag[] = [
+    ...incidentsMs.map((atMs) => ({ atMs, kind: 'incident' as const })),
+    ...(dueByDriftMs === undefined ? [] : [{ atMs: dueByDriftMs, kind: 'due' as const }]),
+  ];
+  const sentence = driftSentence(drift, formats, nowMs);
+  const name = quantity === 'ph' ? 'pH' : 'EC';
+  return (
+    <Panel>
+      <Say bold>How its {name} drifts</Say>
+      <Say size="small">{sentence}</Say>
+      <Measured>
+        {(width) => (
+          <>
+            <Strip
+              size={{ width, height: HEIGHT, left: LEFT }}
+              look={{ color: quantity === 'ph' ? color.seriesPh : color.seriesEc }}
+              write={(value) => writeError(value, quantity, formats)}
+              sentence={`${name} error of this pen at its checks. ${sentence}`}
+              flags={flags}
+              spec={{
+                domain,
+                points: points.map(({ atMs, error, expandedU }) => ({
+                  atMs,
+                  value: error,
+                  expandedU,
+                })),
+                band: [{ fromMs: domain[0], low: -tolerance, high: tolerance }],
+                cone: cone.map(({ atMs, expandedU }) => ({
+                  atMs,
+                  value: last.error,
+                  half: expandedU,
+                })),
+                leastSpan: 3 * tolerance,
+              }}
+            />
+            <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
+          </>
+        )}
+      </Measured>
+      <Say size="small" tone="soft">
+        Band: tolerance. Each fall from as found to as left is an adjustment.
+        {flags.some(({ kind }) => kind === 'incident') ? ' Triangle: an incident.' : ''}
+        {dueByDriftMs === undefined ? '' : ' T: due by its own drift.'}
+      </Say>
+      {life ? <Say size="small">{lifeSentence(drift, formats)}</Say> : null}
+      {life?.warnings.map((warning) => (
+        <Say key={warning.reason} size="small" bold tone="attention">
+          {warningSentence(warning, formats)}
+        </Say>
+      ))}
+      <View>
+        <Button
+          kind="text"
+          label={table ? 'Hide the table' : 'Show as a table'}
+          name={table ? `Hide the table of ${name}` : `Show as a table: ${name}`}
+          onPress={() => setTable(!table)}
+        />
+      </View>
+      {table ? (
+        <SimpleTable
+          label={`${name} error at each check`}
+          heads={['Day', 'Read', 'Error', '±']}
+          rows={driftLines(drift, formats).map(({ id, day, what, error, plusMinus }) => ({
+            id,
+            cells: [day, what, error, plusMinus],
+          }))}
+          mono={[2, 3]}
+        />
+      ) : null}
+    </Panel>
+  );
+}

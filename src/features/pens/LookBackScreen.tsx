@@ -1,0 +1,159 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { LookBackAnswer } from '@/book/answers';
+import { useAnswer } from '@/book/react';
+import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
+import { useFormats } from '@/features/frame/formats';
+import { LookBackChart } from '@/features/LazyChart';
+import { Button, Press } from '@/ui/button';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Notch } from '@/ui/notch';
+import { Say } from '@/ui/text';
+import { color, space } from '@/ui/tokens';
+import { lookBackHeadline, lookBackLine, lookBackStory } from './lookBackViewModel';
+
+/** Which past readings and doses a check found out about. */
+export function LookBackScreen() {
+  const params = useLocalSearchParams<{ penId: string; quantity?: string; at?: string }>();
+  const { penId } = params;
+  const quantity = params.quantity === 'ec' ? 'ec' : 'ph';
+  const checkMs = params.at === undefined ? undefined : Number(params.at);
+  const router = useRouter();
+  const { data } = useAnswer(['lookBack', penId, quantity, params.at ?? ''], (client) =>
+    client.lookBack(penId, quantity, checkMs),
+  );
+  const toPen = (
+    <Button
+      kind="main"
+      wet
+      grow
+      label="To the pen"
+      onPress={() => router.navigate(`/pens/${penId}` as '/')}
+    />
+  );
+  if (data === undefined) return <Skeleton label="Looking back" />;
+  return <Screen actions={toPen}>{data ? <Found answer={data} /> : <Nothing />}</Screen>;
+}
+
+function Nothing() {
+  return (
+    <>
+      <Say size="huge" face="slab" heading={1}>
+        Nothing to look back on yet.
+      </Say>
+      <Say>
+        A look-back needs two checks: what the pen was left at, and what it was found at the next
+        time, before anything was cleaned or adjusted.
+      </Say>
+    </>
+  );
+}
+
+function Found({ answer }: { readonly answer: LookBackAnswer }) {
+  const formats = useFormats();
+  const [all, setAll] = useState(false);
+  const changed = answer.rows.filter((row) => row.turned || row.doseWrong);
+  const kept = answer.rows.length - changed.length;
+  // The strictest tolerance is drawn: what matters here is the way the pen went.
+  const tolerance = answer.quantity === 'ph' ? TOLERANCE_PH.normal : TOLERANCE_EC_REL.normal;
+  return (
+    <>
+      <Say size="small" tone="soft">
+        Look-back · {answer.penCode}
+      </Say>
+      <Say size="huge" face="slab" heading={1}>
+        {lookBackHeadline(answer, formats)}
+      </Say>
+      <Say>{lookBackStory(answer, formats)}</Say>
+      <LookBackChart answer={answer} tolerance={tolerance} />
+      <View role="list" aria-label="Readings">
+        {(all ? answer.rows : changed).map((row) => (
+          <Row key={row.id} row={row} answer={answer} />
+        ))}
+      </View>
+      {kept > 0 ? (
+        <View style={styles.kept}>
+          <Say size="small" tone="soft">
+            {kept} keep their verdict.
+          </Say>
+          <Button
+            kind="text"
+            label={all ? 'Only those that change' : 'Show all'}
+            onPress={() => setAll(!all)}
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+function Row(props: {
+  readonly row: LookBackAnswer['rows'][number];
+  readonly answer: LookBackAnswer;
+}) {
+  const { row, answer } = props;
+  const formats = useFormats();
+  const router = useRouter();
+  const line = lookBackLine(row, answer, formats);
+  const href = `/tanks/${row.tankId}`;
+  return (
+    <View role="listitem">
+      <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
+        <Say size="small" tone="soft" style={styles.day}>
+          {line.day}
+        </Say>
+        <View style={styles.words}>
+          <Say size="small" bold>
+            {line.tank}
+          </Say>
+          <Say size="small">
+            <Say size="small" face="mono" tone="soft" style={styles.struck}>
+              {line.then}
+            </Say>{' '}
+            <Say size="small" face="mono" bold>
+              {line.now}
+            </Say>{' '}
+            {line.unit}{' '}
+            <Say size="small" bold tone={line.tone}>
+              {line.word}
+            </Say>
+          </Say>
+          <Say size="tiny" tone="soft">
+            was {line.wordThen}
+          </Say>
+          {line.dose ? (
+            <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'}>
+              {line.dose}
+            </Say>
+          ) : null}
+        </View>
+        <View style={styles.notch}>
+          <Notch
+            size="line"
+            band={row.band}
+            reading={row.now}
+            sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
+          />
+        </View>
+      </Press>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.s3,
+    minHeight: 56,
+    paddingVertical: space.s2,
+    borderBottomWidth: 1,
+    borderBottomColor: color.edge,
+  },
+  day: { width: 64, flexShrink: 0 },
+  words: { flex: 1, minWidth: 0 },
+  notch: { width: 108, flexShrink: 0 },
+  struck: { textDecorationLine: 'line-through' },
+  kept: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
+});

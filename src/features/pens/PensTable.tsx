@@ -1,0 +1,54 @@
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { DataTable, type TableHead } from '@/features/parts/DataTable';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { ago, PEN_TONE, PEN_WORD } from '@/words';
+import { dueLine, errorLine, pensSummary } from './penViewModel';
+
+const HEADS: readonly TableHead[] = [
+  { title: 'Pen', width: 5 },
+  { title: 'State', width: 3 },
+  { title: 'Error', width: 6, mono: true },
+  { title: 'Last check', width: 3 },
+  { title: 'Next', width: 4 },
+];
+
+/** All pens side by side: state, error, when they are due. */
+export function PensTable() {
+  const nowMs = useNowMs();
+  const formats = useFormats();
+  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  if (!pens) return <Skeleton label="Loading pens" />;
+  const rows = pens.flatMap((pen) =>
+    pen.sides.map((side) => {
+      const name = `${pen.body.code} ${side.quantity === 'ph' ? 'pH' : 'EC'} · ${pen.body.name}`;
+      const last = side.lastCheckMs;
+      return {
+        id: `${pen.id}-${side.quantity}`,
+        href: `/pens/${pen.id}`,
+        cells: [
+          { text: name, sort: name },
+          { text: PEN_WORD[side.word], sort: PEN_WORD[side.word], tone: PEN_TONE[side.word] },
+          { text: errorLine(side, formats), sort: Math.abs(side.error?.error ?? Infinity) },
+          { text: last === undefined ? 'never' : ago(last, nowMs), sort: last ?? 0 },
+          {
+            text: dueLine({ ...pen, word: side.word, sides: [side] }, nowMs),
+            sort: side.dueAtMs ?? Infinity,
+          },
+        ],
+      };
+    }),
+  );
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        All pens
+      </Say>
+      <Say size="small" tone="soft">
+        {pensSummary(pens)}
+      </Say>
+      <DataTable label="All pens" heads={HEADS} rows={rows} />
+    </Screen>
+  );
+}

@@ -1,0 +1,14 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useIsWide } from '@/features/frame/useIsWide';
+import { RoundScreen } from '@/features/round/RoundScreen';
+import { TankDetail } from '@/features/tanks/TankScreen';
+import { Panes } from '@/ui/layout';
+import { ReadScreen } from './ReadScreen';
+
+/** Read: a sheet over everything on a phone, a third pane beside the tank on a wide page. */
+export function ReadIndex() {
+  const { tank } = useLocalSearchParams<{ tank?: string }>();
+  if (!useIsWide()) return <ReadScreen />;
+  const detail = tank === undefined ? undefined : <TankDetail tankId={tank} />;
+  return <Panes list={<RoundScreen />} detail={detail} sheet={<ReadScreen />} />;
+}

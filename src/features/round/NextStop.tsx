@@ -1,0 +1,31 @@
+import { useAnswer, useNowMs } from '@/book/react';
+import { PenDetail } from '@/features/pens/PenScreen';
+import { TankDetail } from '@/features/tanks/TankScreen';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { dayStart } from '@/words';
+import { nextStop } from './roundViewModel';
+
+/** What waits next in the round, opened: the pen to check, or the tank to read. */
+export function NextStop() {
+  const nowMs = useNowMs();
+  const { data: round } = useAnswer(
+    ['round'],
+    (client) => client.round(nowMs, dayStart(nowMs)),
+    nowMs,
+  );
+  if (!round) return <Skeleton label="Loading the round" />;
+  const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
+  if (stop?.kind === 'pen' || stop?.kind === 'soak') return <PenDetail penId={stop.pen.id} />;
+  if (stop?.kind === 'tank' || stop?.kind === 'reread') return <TankDetail tankId={stop.tank.id} />;
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        {round.tankCount + round.penCount === 0 ? 'Nothing here yet.' : 'The walk is done.'}
+      </Say>
+      <Say>
+        Pens and tanks stand in the places at the left. Whatever is next in the round opens here.
+      </Say>
+    </Screen>
+  );
+}

@@ -1,0 +1,14 @@
+import { useAnswer, useNowMs } from '@/book/react';
+import { dayStart } from '@/words';
+import { nextStop } from './roundViewModel';
+
+/** What comes next in the walk, for the button that leads on from any stop. */
+export function useNextStop() {
+  const nowMs = useNowMs();
+  const { data: round } = useAnswer(
+    ['round'],
+    (client) => client.round(nowMs, dayStart(nowMs)),
+    nowMs,
+  );
+  return round && nextStop(round, nowMs);
+}

@@ -1,0 +1,10 @@
+import { Slot } from 'expo-router';
+import { useIsWide } from '@/features/frame/useIsWide';
+import { Panes } from '@/ui/layout';
+import { TanksScreen } from './TanksScreen';
+
+/** The place: one screen at a time on a phone, list and detail side by side on a wide page. */
+export function TanksPlace() {
+  const wide = useIsWide();
+  return wide ? <Panes list={<TanksScreen />} detail={<Slot />} /> : <Slot />;
+}

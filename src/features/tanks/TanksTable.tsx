@@ -1,0 +1,29 @@
+import { useAnswer, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { DataTable } from '@/features/parts/DataTable';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { tankRows, TANK_HEADS } from './tankRows';
+
+/** All tanks side by side: newest values, verdicts, where they go. */
+export function TanksTable() {
+  const nowMs = useNowMs();
+  const formats = useFormats();
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  if (!tanks) return <Skeleton label="Loading tanks" />;
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        All tanks
+      </Say>
+      <Say size="small" tone="soft">
+        Corrected values. Press a head to sort, a name to open.
+      </Say>
+      <DataTable
+        label="All tanks"
+        heads={TANK_HEADS(formats)}
+        rows={tankRows(tanks, formats, nowMs)}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,96 @@
+import type { TankColumns } from '@/book/answers';
+import { displayFromEcMsPerCm, type EcScale } from '@/core/units';
+import type { BandStep, StripPoint } from '@/ui/chart';
+
+/** How much of a tank's past is shown. */
+export type Span = 'week' | 'fourWeeks' | 'season' | 'all';
+
+export const SPAN_LABEL: Readonly<Record<Span, string>> = {
+  week: 'Week',
+  fourWeeks: '4 weeks',
+  season: 'Season',
+  all: 'All',
+};
+
+const SPAN_DAYS: Readonly<Record<Exclude<Span, 'all'>, number>> = {
+  week: 7,
+  fourWeeks: 28,
+  season: 120,
+};
+const DAY_MS = 86_400_000;
+
+/** From when to when a span reaches. */
+export function spanDomain(
+  columns: TankColumns,
+  span: Span,
+  nowMs: number,
+): readonly [number, number] {
+  const first = columns.atMs[0] ?? nowMs - DAY_MS;
+  const fromMs = span === 'all' ? first : nowMs - SPAN_DAYS[span] * DAY_MS;
+  return [Math.min(fromMs, nowMs - DAY_MS), nowMs + 0.02 * (nowMs - fromMs)];
+}
+
+/** Index of the first reading at or after a moment. */
+function firstAt(atMs: Float64Array, ms: number): number {
+  let [low, high] = [0, atMs.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (atMs[middle]! < ms) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+interface Columns {
+  readonly values: Float64Array;
+  readonly stdU?: Float64Array;
+  readonly shown?: Float64Array;
+  readonly scale?: EcScale;
+}
+
+/** The points of one series within a domain. */
+export function pointsIn(
+  atMs: Float64Array,
+  { values, stdU, shown, scale = 'mS/cm' }: Columns,
+  domain: readonly [number, number],
+): StripPoint[] {
+  const points: StripPoint[] = [];
+  const inScale = (ec: number) => displayFromEcMsPerCm(ec, scale);
+  for (let at = firstAt(atMs, domain[0]); at < atMs.length && atMs[at]! <= domain[1]; at += 1) {
+    const value = values[at]!;
+    if (!Number.isFinite(value)) continue;
+    points.push({
+      atMs: atMs[at]!,
+      value: inScale(value),
+      expandedU: stdU ? inScale(2 * stdU[at]!) : undefined,
+      shown: shown ? inScale(shown[at]!) : undefined,
+    });
+  }
+  return points;
+}
+
+/** The band as it was at each time: a step where it changed. */
+export function bandSteps(
+  atMs: Float64Array,
+  { low, high }: { readonly low: Float64Array; readonly high: Float64Array },
+  now: { readonly low: number; readonly high: number },
+): BandStep[] {
+  const steps: BandStep[] = [];
+  for (let at = 0; at < atMs.length; at += 1) {
+    const last = steps.at(-1);
+    if (last && last.low === low[at] && last.high === high[at]) continue;
+    steps.push({ fromMs: last ? atMs[at]! : -8.64e15, low: low[at]!, high: high[at]! });
+  }
+  const last = steps.at(-1);
+  if (!last) return [{ fromMs: -8.64e15, ...now }];
+  return steps;
+}
+
+/** Band steps in another scale of conductivity. */
+export function stepsInScale(steps: readonly BandStep[], scale: EcScale): BandStep[] {
+  return steps.map(({ fromMs, low, high }) => ({
+    fromMs,
+    low: displayFromEcMsPerCm(low, scale),
+    high: displayFromEcMsPerCm(high, scale),
+  }));
+}

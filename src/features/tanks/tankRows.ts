@@ -1,0 +1,58 @@
+import type { TankAnswer } from '@/book/answers';
+import type { JudgedValue } from '@/core/readings';
+import type { TableCell, TableHead, TableRow } from '@/features/parts/DataTable';
+import { ago, leavingSentence, VERDICT_TONE, VERDICT_WORD, type Formats } from '@/words';
+
+/** Columns of the table of all tanks. */
+export const TANK_HEADS = (formats: Formats): readonly TableHead[] => [
+  { title: 'Tank', width: 5 },
+  { title: 'pH', width: 4, mono: true },
+  { title: 'Verdict', width: 3 },
+  { title: `EC, ${formats.ecUnit}`, width: 4, mono: true },
+  { title: 'EC verdict', width: 3 },
+  { title: 'pH goes', width: 5 },
+  { title: 'Read', width: 3 },
+];
+
+const NONE: TableCell = { text: '–', sort: -1 };
+
+function pairCell(
+  judged: JudgedValue | undefined,
+  write: (value: number, u: number) => { value: string; plusMinus: string },
+): TableCell {
+  if (!judged) return NONE;
+  const { value, plusMinus } = write(judged.value, judged.budget.expandedU);
+  return { text: `${value} ± ${plusMinus}`, sort: judged.value };
+}
+
+function verdictCell(judged: JudgedValue | undefined): TableCell {
+  if (!judged) return NONE;
+  const tone = VERDICT_TONE[judged.verdict];
+  const word = VERDICT_WORD[judged.verdict];
+  return { text: word, sort: word, tone };
+}
+
+/** One row a tank. */
+export function tankRows(
+  tanks: readonly TankAnswer[],
+  formats: Formats,
+  nowMs: number,
+): readonly TableRow[] {
+  return tanks.map(({ id, body, latest, leaving }) => {
+    const ph = latest?.ph?.judged;
+    const ec = latest?.ec?.judged;
+    return {
+      id,
+      href: `/tanks/${id}`,
+      cells: [
+        { text: body.name, sort: body.name.toLowerCase() },
+        pairCell(ph, formats.phPair),
+        verdictCell(ph),
+        pairCell(ec, formats.ecPair),
+        verdictCell(ec),
+        { text: leavingSentence(leaving.ph, nowMs) || '–', sort: leaving.ph?.atMs ?? Infinity },
+        latest ? { text: ago(latest.atMs, nowMs), sort: latest.atMs } : NONE,
+      ],
+    };
+  });
+}

@@ -1,0 +1,76 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { TankStep, type FirstTank } from './TankStep';
+
+/** Three short steps to a first reading: which pen, which tank, then Read. */
+export function SetupScreen() {
+  const nowMs = useNowMs();
+  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const [profile, setProfile] = useState<GenericProfile>();
+  const finish = useFinish(profile, pens?.length ?? 0);
+  if (!pens) return <Skeleton label="Loading" />;
+  if (!profile) return <PenStep onChoose={setProfile} />;
+  return <TankStep onBack={() => setProfile(undefined)} onDone={finish} />;
+}
+
+/** Writes pen and tank as one act and goes on to the first reading. */
+function useFinish(profile: GenericProfile | undefined, penCount: number) {
+  const append = useAppend();
+  const { settings } = useFormats();
+  const router = useRouter();
+  return async (tank: FirstTank) => {
+    if (!profile) return;
+    const code = `P${penCount + 1}`;
+    const name = `${profile.title[0]?.toUpperCase()}${profile.title.slice(1)}`;
+    const { recordIds } = await append.mutateAsync([
+      {
+        kind: 'pen',
+        body: penFromProfile(profile, { code, name, tolerancePolicy: settings.tolerancePolicy }),
+      },
+      { kind: 'tank', body: { ...tank, alphaPerC: 0.019, place: 1, note: '' } },
+    ]);
+    router.replace(`/read?tank=${recordIds[1]}` as '/');
+  };
+}
+
+function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) => void }) {
+  const router = useRouter();
+  return (
+    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+      <Say size="small" tone="soft">
+        Step 1 of 3
+      </Say>
+      <Say size="huge" face="slab" heading={1}>
+        Which pen is in your hand?
+      </Say>
+      <Say size="small">The nearest will do; every detail can be changed later.</Say>
+      {GENERIC_PROFILES.map((profile) => (
+        <LabelRow
+          key={profile.id}
+          code={codeOf(profile)}
+          action="This"
+          href="/welcome"
+          onPress={() => onChoose(profile)}
+        >
+          <Say bold>{profile.title}</Say>
+          <Say size="small" tone="soft">
+            {profile.hint}
+          </Say>
+        </LabelRow>
+      ))}
+    </Screen>
+  );
+}
+
+/** What a profile measures, in two letters or four. */
+function codeOf({ ph, ec }: GenericProfile): string {
+  if (ph && ec) return 'both';
+  return ph ? 'pH' : 'EC';
+}

@@ -1,0 +1,9 @@
+import { createContext } from 'react';
+
+/**
+ * Which pane a screen stands in on a wide page. Only one is the main one: it holds the page's first
+ * heading; in the others headings step down.
+ */
+export type Pane = 'main' | 'beside';
+
+export const PaneContext = createContext<Pane>('main');
