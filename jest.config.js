@@ -1,5 +1,6 @@
 const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transform: { '\\.mjs$': 'babel-jest' },
   transformIgnorePatterns: [
     '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns|d3-[a-z-]+|internmap)/)',
   ],

@@ -19,6 +19,7 @@ test('the keys of the house lead everywhere, and are off while typing', async ({
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('/');
+  await expect(page.getByLabel('A part of its name')).toBeFocused();
   await page.keyboard.type('gerbera');
   await expect(page.getByRole('dialog').getByRole('link')).toHaveCount(1);
   await page

@@ -1,4 +1,4 @@
-import type { Random } from '@/core/statistics';
+import { seededRandom, type Random } from '@/core/statistics';
 import { idSource, writeRevision, type Change, type Kind, type Revision } from '@/records';
 
 /** Writes the demo's records and its hidden chances. */
@@ -10,8 +10,10 @@ export interface DemoWriter {
 }
 
 /** Writes revisions with the time they would have had. */
-export function demoWriter(random: Random, zone: string): DemoWriter {
-  const makeId = idSource(random);
+export function demoWriter(seed: number, zone: string): DemoWriter {
+  const random = seededRandom(seed);
+  // Names have chances of their own: one record more must not change the weather of the rest.
+  const makeId = idSource(seededRandom(seed + 1));
   const revisions: Revision[] = [];
   const write: DemoWriter['write'] = (change, nowMs, by) => {
     const revision = writeRevision(change, { makeId, nowMs, zone, by, device: 'demo' });

@@ -1,5 +1,4 @@
 import { makeEcPlan, makePhPlan } from '@/core/procedure';
-import { seededRandom } from '@/core/statistics';
 import { demoLots } from './demoLots';
 import { DEMO_PENS } from './demoPens';
 import { demoSession } from './demoSession';
@@ -12,7 +11,7 @@ import { demoWriter, type DemoWriter } from './demoWriter';
 import type { Revision } from '@/records';
 
 /** The seed of the glasshouse: the same book on every machine, relative to today. */
-export const DEMO_SEED = 20425;
+export const DEMO_SEED = 20423;
 
 /** Seven months. */
 const DAYS = 210;
@@ -101,8 +100,8 @@ interface DemoMoment {
  * Local midnights are taken in the zone of the machine.
  */
 export function makeDemo({ nowMs, zone, seed = DEMO_SEED }: DemoMoment): readonly Revision[] {
-  const random = seededRandom(seed);
-  const writer = demoWriter(random, zone);
+  const writer = demoWriter(seed, zone);
+  const { random } = writer;
   const midnight = new Date(nowMs).setHours(0, 0, 0, 0);
   const house = furnish(writer, midnight - DAYS * DAY_MS, nowMs);
   for (let daysAgo = DAYS; daysAgo >= 0; daysAgo -= 1) {

@@ -2,14 +2,14 @@ import type { Addition } from '@/records';
 import type { LiveTank } from './hiddenLives';
 
 /** Each tank is topped up about once in so many days. */
-const EVERY_DAYS = 9;
+const EVERY_DAYS = 11;
 /** By this share of its volume. */
 const SHARE = 0.12;
 
 /** Water poured into a tank on its day, or nothing. */
 export function topUp(tank: LiveTank, daysAgo: number, atMs: number): Addition | undefined {
   const { place, volumeL } = tank.demo.tank;
-  if ((daysAgo + 2 * place) % EVERY_DAYS !== 0) return undefined;
+  if ((daysAgo + place) % EVERY_DAYS !== 0) return undefined;
   return {
     tankId: tank.id,
     at: new Date(atMs).toISOString(),

@@ -53,6 +53,11 @@ test('a dose waits for its re-read, a lot is past its date, some stops are done'
   expect(stops.some((stop) => stop.kind === 'lot')).toBe(true);
 });
 
+test('at least two tanks have been left alone long enough to say where they go', () => {
+  const told = tanksAnswer(book, nowMs).filter(({ leaving }) => leaving.ph ?? leaving.ec);
+  expect(told.length).toBeGreaterThanOrEqual(2);
+});
+
 test('corrected values come closer to the hidden truth than what P4 showed', () => {
   const gerbera = tanksAnswer(book, nowMs).find((tank) => tank.body.name === 'Gerbera bench')!;
   const rows = tankDetailAnswer(book, gerbera.id, nowMs)?.readings ?? [];

@@ -156,7 +156,7 @@ export function DataTable({ label, heads, rows }: Props) {
 
 const styles = StyleSheet.create({
   table: { gap: space.s2 },
-  filter: { maxWidth: 320 },
+  filter: { maxWidth: 320, flexDirection: 'row' },
   row: {
     flexDirection: 'row',
     gap: space.s2,

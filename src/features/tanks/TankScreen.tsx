@@ -20,7 +20,14 @@ export function TankScreen() {
 }
 
 /** The same for a tank named by whoever shows it. */
-export function TankDetail({ tankId }: { readonly tankId: string }) {
+export function TankDetail({
+  tankId,
+  beside = false,
+}: {
+  readonly tankId: string;
+  /** Another pane acts on the tank; this one only shows it. */
+  readonly beside?: boolean;
+}) {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
@@ -37,11 +44,14 @@ export function TankDetail({ tankId }: { readonly tankId: string }) {
   const go = (href: string) => router.navigate(href as '/');
   return (
     <Screen
+      label={body.name}
       actions={
-        <>
-          <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
-          <Button kind="main" wet grow label="Read" onPress={() => go(`/read?tank=${tankId}`)} />
-        </>
+        beside ? null : (
+          <>
+            <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
+            <Button kind="main" wet grow label="Read" onPress={() => go(`/read?tank=${tankId}`)} />
+          </>
+        )
       }
     >
       <View>

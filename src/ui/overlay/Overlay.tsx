@@ -20,8 +20,8 @@ export function Overlay({ title, onClose, children }: Props) {
   useEffect(() => {
     const before = document.activeElement as HTMLElement | null;
     const here = frame.current as unknown as HTMLElement | null;
-    const field = here?.querySelector<HTMLElement>('input, button, [tabindex="0"]');
-    (field ?? here)?.focus();
+    const field = here?.querySelector<HTMLElement>('input');
+    (field ?? here?.querySelector<HTMLElement>('button, [role=button]'))?.focus();
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Escape') return;
       event.preventDefault();
