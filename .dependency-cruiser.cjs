@@ -23,6 +23,8 @@ const coreOrder = [
   'readings',
   'look-back',
   'forecast',
+  'chemistry',
+  'dosing',
   'schedule',
   'retention',
   'procedure',

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { createContext, useContext, useEffect, useRef, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBook } from '@/book/react';
 import { PLACES } from '../places';
 import { meaningOf, type KeyAct } from './keyMap';
@@ -36,7 +36,7 @@ function isTyping(target: EventTarget | null): boolean {
 
 /** Binds the keys of the house; screens below offer what each does. The newest offer wins. */
 export function Keys({ children }: { readonly children: ReactNode }) {
-  const offers = useRef<Offers>(new Map());
+  const [offers] = useState<Offers>(() => new Map());
   const router = useRouter();
   const { device } = useBook();
   const { shortcuts } = device;
@@ -52,13 +52,13 @@ export function Keys({ children }: { readonly children: ReactNode }) {
         if (place) router.navigate(place.href);
         return;
       }
-      const run = offers.current.get(meaning.act)?.at(-1);
+      const run = offers.get(meaning.act)?.at(-1);
       if (!run) return;
       event.preventDefault();
       run();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [router, shortcuts]);
-  return <OffersContext.Provider value={offers.current}>{children}</OffersContext.Provider>;
+  }, [router, shortcuts, offers]);
+  return <OffersContext.Provider value={offers}>{children}</OffersContext.Provider>;
 }

@@ -1,0 +1,70 @@
+import {
+  FEED_AMMONIUM_MMOL_PER_MS,
+  FEED_PHOSPHATE_MMOL_PER_MS,
+  conditionsAt,
+  solutionFrom,
+  type Solution,
+  type SolutionRefusal,
+  type Totals,
+} from '../chemistry';
+import type { Result } from '../result';
+import { WEAK_FEED_SHARE } from './constants';
+import type { TankWater } from './tankAlkalinity';
+
+/** What is known of a tank's water for a dose. */
+export interface TankFacts {
+  readonly ph: number;
+  readonly ecMsPerCm: number;
+  readonly tempC: number;
+  readonly water: TankWater;
+  /** From the recipe; usual values for its EC where absent. mmol/L. */
+  readonly phosphateMmolPerL?: number | undefined;
+  readonly ammoniumMmolPerL?: number | undefined;
+  readonly co2Uatm?: number | undefined;
+  /** False: no activities, for comparison. */
+  readonly activities?: boolean | undefined;
+}
+
+/** Phosphate and ammonium of a feed, mol/L; fresh water has none. */
+function totalsOf(facts: TankFacts, share: { phosphate: number; ammonium: number }): Totals {
+  if (facts.water.kind === 'fresh') return {};
+  const { ecMsPerCm } = facts;
+  const phosphate = facts.phosphateMmolPerL ?? FEED_PHOSPHATE_MMOL_PER_MS * ecMsPerCm;
+  const ammonium = facts.ammoniumMmolPerL ?? FEED_AMMONIUM_MMOL_PER_MS * ecMsPerCm;
+  return {
+    phosphate: (share.phosphate * phosphate) / 1000,
+    ammonium: (share.ammonium * ammonium) / 1000,
+  };
+}
+
+function modelWith(
+  facts: TankFacts,
+  share: { phosphate: number; ammonium: number },
+): Result<Solution, SolutionRefusal> {
+  const { tempC, ecMsPerCm, activities, ph, water, co2Uatm } = facts;
+  const at = conditionsAt({ tempC, ecMsPerCm, activities });
+  if (!at.ok) return at;
+  const known =
+    water.kind === 'fresh'
+      ? ({ kind: 'report', alkalinityMolPerL: water.alkalinityMmolPerL / 1000 } as const)
+      : ({ kind: 'aired', ...(co2Uatm === undefined ? {} : { co2Uatm }) } as const);
+  return solutionFrom(at.value, { ph, totals: totalsOf(facts, share), known });
+}
+
+/** The tank as chemistry sees it. */
+export function tankModel(facts: TankFacts): Result<Solution, SolutionRefusal> {
+  return modelWith(facts, { phosphate: 1, ammonium: 1 });
+}
+
+/**
+ * The weakest tank that is thinkable behind the same readings: what a dose must not harm. Unlearned,
+ * a fifth of the usual phosphate and no ammonium; learned, so much less as its factor says it
+ * resists less, for a weak tank bends where a mere stretching of the curve would not.
+ */
+export function weakestTank(
+  facts: TankFacts,
+  strongFactor?: number,
+): Result<Solution, SolutionRefusal> {
+  const learned = strongFactor === undefined ? WEAK_FEED_SHARE : 1 / Math.max(1, strongFactor);
+  return modelWith(facts, { phosphate: Math.max(WEAK_FEED_SHARE, learned), ammonium: 0 });
+}
