@@ -31,10 +31,10 @@ export function benchChemistry(): void {
         factor,
         nowMs,
       }),
-    51,
+    401,
   );
   const doses = Array.from({ length: 200 }, (_, at) => at * 1e-5);
-  const curve = timed(() => titrationCurve(model.value, 'nitric', doses), 51);
+  const curve = timed(() => titrationCurve(model.value, 'nitric', doses), 201);
   const last = curve.result.at(-1)!;
   const checked = addReagent(model.value, 'nitric', last.molPerL).strongChargeMolPerL;
   console.log('\nThe solution core, medians');

@@ -1,4 +1,5 @@
 export * from './constants';
+export * from './dosePlanTypes';
 export * from './ecDose';
 export * from './jarTest';
 export * from './learnFactor';
