@@ -1,6 +1,7 @@
 import type {
   BenchAnswer,
   Conflict,
+  DoseAnswer,
   LedgerAnswer,
   LookBackAnswer,
   PenAnswer,
@@ -8,6 +9,7 @@ import type {
   ReadAnswer,
   RoundAnswer,
   SettingsAnswer,
+  ShoppingAnswer,
   LotAnswer,
   TankAnswer,
   TimerRow,
@@ -87,7 +89,10 @@ export interface BookApi {
   bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
   /** What a check (the newest where no moment is given) found out about the readings before it. */
   lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
+  /** What a dose plan for a tank needs; null for a tank that is not in the book. */
+  dose(tankId: string, nowMs: number): Promise<DoseAnswer | null>;
   timers(nowMs: number): Promise<readonly TimerRow[]>;
+  shopping(nowMs: number): Promise<ShoppingAnswer>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;
   ledger(count: number): Promise<LedgerAnswer>;
   settings(): Promise<SettingsAnswer>;

@@ -1,5 +1,6 @@
+import type { SkipReason, TankFactor, TankWater } from '@/core/dosing';
 import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
-import type { LotState } from '@/core/lots';
+import type { LotState, ToBuy } from '@/core/lots';
 import type { JudgedValue } from '@/core/readings';
 import type { Expectation, Leaving } from '@/core/forecast';
 import type { LookBackRow } from '@/core/look-back';
@@ -225,6 +226,9 @@ export interface LotAnswer extends RecordNames {
   readonly state: LotState;
 }
 
+/** What to buy for the Shelf, the most urgent first. */
+export type ShoppingAnswer = readonly ToBuy[];
+
 /** All that the Bench needs. */
 export interface BenchAnswer {
   readonly pen: PenAnswer;
@@ -267,6 +271,29 @@ export interface Conflict {
     readonly deleted: boolean;
   }[];
   readonly differs: readonly { readonly field: string; readonly values: readonly string[] }[];
+}
+
+/** What a dose was promised to do, and what the readings say it did. */
+export interface DoseOutcome {
+  readonly atMs: number;
+  readonly beforePh: number;
+  readonly afterPh: number;
+  readonly predictedPh?: number | undefined;
+  /** Why it taught nothing, where it did not. */
+  readonly skipped?: SkipReason | undefined;
+}
+
+/** All that a dose plan needs; the plan itself is made on the page, as the grower changes it. */
+export interface DoseAnswer {
+  readonly tank: TankAnswer;
+  /** The newest reading with a pH. */
+  readonly reading?: ReadingRow | undefined;
+  readonly water: TankWater;
+  readonly factor: TankFactor;
+  /** Doses behind the factor, newest first. */
+  readonly outcomes: readonly DoseOutcome[];
+  readonly lastDose?:
+    { readonly what: 'acid' | 'base'; readonly atMs: number; readonly mixedMs: number } | undefined;
 }
 
 /** A timer that runs or has just run out. */

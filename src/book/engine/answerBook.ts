@@ -1,11 +1,13 @@
 import type { BookApi } from '../bookApi';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
+import { doseAnswer } from './doseAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
+import { shoppingAnswer } from './shoppingAnswer';
 import { readAnswer, tankDetailAnswer, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
 import { timersAnswer } from './timersAnswer';
 
@@ -39,7 +41,9 @@ export function answerBook(book: () => BookState): Questions {
     bench: async (penId, quantity, nowMs) => benchAnswer(book(), { penId, quantity, nowMs }),
     lookBack: async (penId, quantity, checkMs) =>
       lookBackAnswer(book(), { penId, quantity, checkMs }),
+    dose: async (tankId, nowMs) => doseAnswer(book(), tankId, nowMs),
     timers: async (nowMs) => timersAnswer(book(), nowMs),
+    shopping: async (nowMs) => shoppingAnswer(book(), nowMs),
     shelf: async (nowMs) => shelfAnswer(book(), nowMs),
     ledger: async (count) => ledgerAnswer(book(), count),
     settings: async () => settingsAnswer(book()),

@@ -13,7 +13,15 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { PEN_REASON, PEN_TONE, PEN_WORD, shortDay } from '@/words';
+import {
+  CARE_WORD,
+  careDetail,
+  dueReason,
+  PEN_REASON,
+  PEN_TONE,
+  PEN_WORD,
+  shortDay,
+} from '@/words';
 import { errorLine, lastCheckLine, OUTCOME_SENTENCE, sessionLine } from './penViewModel';
 
 /** One pen: what each side is worth now, and its sessions. */
@@ -36,6 +44,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
     <Screen
       actions={
         <>
+          <Button wet label="Care" onPress={() => go(`/pens/${penId}/care`)} />
           <Button wet label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
           {pen.sides.map((side, at) => (
             <Button
@@ -59,7 +68,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
         <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
           {PEN_WORD[pen.word]}
         </Say>
-        <Say size="small">{PEN_REASON[pen.word]}</Say>
+        <Say size="small">{reasonOf(pen)}</Say>
       </View>
       {pen.sides.map((side) => (
         <SidePanel key={side.quantity} pen={pen} side={side} nowMs={nowMs} />
@@ -79,6 +88,19 @@ export function PenDetail({ penId }: { readonly penId: string }) {
             onPress={() => go(`/pens/${penId}/look-back?quantity=${quantity}`)}
           />
         ))}
+      {pen.care.length > 0 ? (
+        <View>
+          <Say size="large" face="slab" heading={2}>
+            Care
+          </Say>
+          {pen.care.slice(0, 6).map(({ id, body, atMs, by }) => (
+            <Say key={id} size="small">
+              {shortDay(atMs)} · {CARE_WORD[body.what]} {careDetail(body)} {by}
+              {body.note ? ` · ${body.note}` : ''}
+            </Say>
+          ))}
+        </View>
+      ) : null}
       <Say size="large" face="slab" heading={2}>
         Checks
       </Say>
@@ -99,6 +121,12 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       ))}
     </Screen>
   );
+}
+
+/** Why it is in its state: the event or date that makes it so, else the word's own reason. */
+function reasonOf(pen: PenDetailAnswer): string {
+  const due = pen.word === 'checkDue' ? pen.sides.map(({ due: each }) => dueReason(each)) : [];
+  return due.find((reason) => reason !== undefined) ?? PEN_REASON[pen.word];
 }
 
 /** One side: its error in the notch of its tolerance. */

@@ -47,7 +47,7 @@ export function ReadForm(props: Props) {
             kind="main"
             wet
             grow
-            label="Save"
+            label={form.surprise ? 'Keep it' : 'Save'}
             disabled={form.saving}
             onPress={() => void form.save()}
           />
@@ -114,6 +114,13 @@ export function ReadForm(props: Props) {
           size="large"
         />
       </Panel>
+      {form.surprise ? (
+        <Panel tone="wash">
+          <View role="alert">
+            <Say bold>{form.surprise}</Say>
+          </View>
+        </Panel>
+      ) : null}
       {form.failure ? (
         <View role="alert" style={styles.failure}>
           <Say bold tone="off">

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
 import type { JudgedValue } from '@/core/readings';
+import { useFormats } from '@/features/frame/formats';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
 import { useNextStop } from '@/features/round/useNextStop';
@@ -31,10 +32,14 @@ interface Props {
   readonly onUndone: () => void;
 }
 
+/** A dose is offered on a firm low or high; a probable one is read once more first. */
+const offersDose = (ph: JudgedValue | undefined) => ph?.verdict === 'low' || ph?.verdict === 'high';
+
 /** What was saved, what it means, and ten seconds to take it back. */
 export function SavedReading({ saved, tank, onUndone }: Props) {
   const router = useRouter();
   const append = useAppend();
+  const formats = useFormats();
   const next = useNextStop();
   const [canUndo, setCanUndo] = useState(true);
   useEffect(() => {
@@ -50,10 +55,18 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       actions={
         <>
           {canUndo ? <Button wet label="Undo" onPress={() => void undo()} /> : null}
+          {offersDose(saved.ph) ? (
+            <Button
+              kind="main"
+              wet
+              label="Dose"
+              onPress={() => router.replace(`/tanks/${tank.id}/dose` as '/')}
+            />
+          ) : null}
           <Button wet label="The Round" onPress={() => router.navigate('/')} />
           {next ? (
             <Button
-              kind="main"
+              kind={offersDose(saved.ph) ? 'quiet' : 'main'}
               wet
               grow
               label={next.label}
@@ -68,6 +81,12 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
           Saved · {tank.body.name}
         </Say>
       </View>
+      {tank.mixing?.body.predictedPh !== undefined && saved.ph ? (
+        <Say size="small">
+          After the dose Zolder expected {formats.ph(tank.mixing.body.predictedPh)}; it is{' '}
+          {formats.ph(saved.ph.value)}. The next dose learns from it.
+        </Say>
+      ) : null}
       {saved.ph ? (
         <Panel>
           <JudgedPanel quantity="ph" judged={saved.ph} size="hero" />

@@ -5,6 +5,7 @@ import { useFormats } from '@/features/frame/formats';
 import type { JudgedValue } from '@/core/readings';
 import { CORE_VERSION } from '@/core/version';
 import type { Reading, ShownThen } from '@/records/kinds';
+import { surpriseQuestion } from './surprise';
 import { readView, type ReadTyped } from './readModel';
 import type { Saved } from './SavedReading';
 
@@ -48,6 +49,8 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
   const [typed, setTyped] = useState(initial);
   const [pens, setPens] = useState(answer.remembered[tank.id] ?? {});
   const [failure, setFailure] = useState<string>();
+  const [surprise, setSurprise] = useState<string>();
+  const [askedAbout, setAskedAbout] = useState<ReadTyped>();
   /** After a try to save, messages come at once. */
   const [forced, setForced] = useState(false);
   const draft = useDraft<Draft>(`read/${tank.id}`, (kept) => {
@@ -79,6 +82,17 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
       ) {
         setFailure('Nothing to save yet: type the pH, the EC, or both.');
       }
+      return;
+    }
+    // Asked once for what is typed now; saved the second time.
+    const question = surpriseQuestion(
+      { ph: now.ph.judged, ec: now.ec.judged },
+      answer.expected[tank.id],
+      formats,
+    );
+    if (question && askedAbout !== typed) {
+      setAskedAbout(typed);
+      setSurprise(question);
       return;
     }
     const body: Reading = {
@@ -120,6 +134,7 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
   const type = (field: keyof ReadTyped) => (text: string) => {
     setForced(false);
     setFailure(undefined);
+    setSurprise(undefined);
     setTyped((before) => ({ ...before, [field]: text }));
   };
   return {
@@ -133,6 +148,7 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
       setPens((before) => ({ ...before, [quantity === 'ph' ? 'phPenId' : 'ecPenId']: id })),
     view: forced ? view : settled,
     failure,
+    surprise,
     save,
     saving: append.isPending,
     formats,

@@ -4,9 +4,9 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
-import { Screen, Skeleton } from '@/ui/layout';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dateWords, liquidName, LOT_TONE, portionsWords } from './lotWords';
+import { dateWords, liquidName, LOT_TONE, portionsWords, shoppingLine } from './lotWords';
 
 /** Buffers, standards and liquids: what is left and until when it is good. */
 export function ShelfScreen() {
@@ -16,6 +16,11 @@ export function ShelfScreen() {
   useKeyAct('add', () => router.navigate('/shelf/new'));
   const formats = useFormats();
   const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
+  const { data: shopping = [] } = useAnswer(
+    ['shopping'],
+    (client) => client.shopping(nowMs),
+    nowMs,
+  );
   if (!lots) return <Skeleton label="Loading the Shelf" />;
   const past = lots.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
   const summary =
@@ -40,6 +45,16 @@ export function ShelfScreen() {
           ? 'Your bottles and sachets, with how long they are good and how many calibrations they still hold.'
           : summary}
       </Say>
+      {shopping.length > 0 ? (
+        <Panel tone="wash">
+          <Say bold>To buy</Say>
+          {shopping.map((item) => (
+            <Say key={`${item.need.kind}${item.need.nominal}`} size="small">
+              {shoppingLine(item, formats)}
+            </Say>
+          ))}
+        </Panel>
+      ) : null}
       {lots.map((lot) => {
         const { body, state } = lot;
         const name = liquidName(body, formats);

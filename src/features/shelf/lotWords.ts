@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/book/answers';
-import type { LotState } from '@/core/lots';
+import type { LotState, ToBuy } from '@/core/lots';
 import type { Lot } from '@/records/kinds';
 import { shortDay, type Formats } from '@/words';
 
@@ -42,3 +42,18 @@ export const LOT_TONE: Readonly<Record<LotState['word'], 'soft' | 'attention' | 
   expired: 'off',
   empty: 'off',
 };
+
+const BUY_REASON: Readonly<Record<ToBuy['reason'], string>> = {
+  none: 'none on the Shelf',
+  pastDate: 'all past their date',
+  few: 'running low',
+  soonPastDate: 'soon past its date',
+};
+
+/** One line of the shopping list. */
+export function shoppingLine({ need, reason, portionsLeft }: ToBuy, formats: Formats): string {
+  const name = liquidName({ kind: need.kind, nominal: need.nominal }, formats);
+  const left =
+    reason === 'few' ? `, ${portionsLeft} ${portionsLeft === 1 ? 'portion' : 'portions'} left` : '';
+  return `${name}: ${BUY_REASON[reason]}${left}`;
+}

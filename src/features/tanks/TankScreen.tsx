@@ -35,6 +35,7 @@ export function TankDetail({
   const { data: history } = useAnswer(['tankHistory', tankId], (client) =>
     client.tankHistory(tankId),
   );
+  useKeyAct('dose', () => router.navigate(`/tanks/${tankId}/dose` as '/'));
   useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
   if (tank === null) return <NoTank />;
@@ -49,6 +50,8 @@ export function TankDetail({
         beside ? null : (
           <>
             <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
+            <Button wet label="Dose" onPress={() => go(`/tanks/${tankId}/dose`)} />
+            <Button wet label="Top up" onPress={() => go(`/tanks/${tankId}/water`)} />
             <Button kind="main" wet grow label="Read" onPress={() => go(`/read?tank=${tankId}`)} />
           </>
         )

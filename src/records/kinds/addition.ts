@@ -26,6 +26,8 @@ export const additionSchema = z.object({
   predictedPh: finite.optional(),
   /** What the chemistry alone promised for this dose, before the tank's own factor. */
   modelChangePh: finite.optional(),
+  /** For a whole change: alkalinity of the water filled in, mmol/L, where it was measured. */
+  alkalinityMmolPerL: finite.min(0).max(20).optional(),
   note: noteText.default(''),
 });
 

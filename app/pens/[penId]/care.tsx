@@ -1,0 +1,1 @@
+export { CareScreen as default } from '@/features/care/CareScreen';

@@ -1,0 +1,1 @@
+export { DoseScreen as default } from '@/features/dose/DoseScreen';

@@ -1,0 +1,112 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/form';
+import { LabelRow } from '@/ui/label-row';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { CARE_CARDS, type CareCard } from './careCards';
+
+/** Care and incidents of a pen: a short card for each, booked when it is done. */
+export function CareScreen() {
+  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const [card, setCard] = useState<CareCard>();
+  if (!pen) return <Skeleton label="Loading the pen" />;
+  if (card)
+    return (
+      <Card card={card} penId={penId} code={pen.body.code} onBack={() => setCard(undefined)} />
+    );
+  const fits = CARE_CARDS.filter(({ side }) => side === 'both' || pen.body[side] !== null);
+  const rows = (group: CareCard['group']) =>
+    fits
+      .filter((each) => each.group === group)
+      .map((each) => (
+        <LabelRow
+          key={each.title}
+          code={each.side === 'ph' ? 'pH' : each.side === 'ec' ? 'EC' : 'all'}
+          action="Open"
+          href={`/pens/${penId}/care`}
+          onPress={() => setCard(each)}
+        >
+          <Say bold>{each.title}</Say>
+        </LabelRow>
+      ));
+  return (
+    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+      <Say size="large" face="slab" heading={1}>
+        Care · {pen.body.code}
+      </Say>
+      {rows('care')}
+      <Say size="large" face="slab" heading={2}>
+        Something happened
+      </Say>
+      {rows('incident')}
+    </Screen>
+  );
+}
+
+function Card(props: {
+  readonly card: CareCard;
+  readonly penId: string;
+  readonly code: string;
+  readonly onBack: () => void;
+}) {
+  const { card, penId, code, onBack } = props;
+  const router = useRouter();
+  const append = useAppend();
+  const [note, setNote] = useState('');
+  const book = async () => {
+    const nowMs = Date.now();
+    const { what, side, soakHours } = card;
+    const until =
+      soakHours === undefined ? undefined : new Date(nowMs + soakHours * 3_600_000).toISOString();
+    const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
+    await append.mutateAsync([{ kind: 'careEvent', body }]);
+    router.replace(`/pens/${penId}` as '/');
+  };
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={onBack} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={
+              card.soakHours === undefined
+                ? 'Done, book it'
+                : `Start ${card.soakHours} h in solution`
+            }
+            disabled={append.isPending}
+            onPress={() => void book()}
+          />
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        {card.title} · {code}
+      </Say>
+      {card.caution ? (
+        <Panel tone="caution">
+          <Say bold>{card.caution}</Say>
+        </Panel>
+      ) : null}
+      <View role="list">
+        {card.steps.map((step, at) => (
+          <View key={step} role="listitem">
+            <Say>
+              {at + 1}. {step}
+            </Say>
+          </View>
+        ))}
+      </View>
+      <TextField label="Note" typed={note} onType={setNote} />
+    </Screen>
+  );
+}

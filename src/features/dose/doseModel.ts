@@ -1,0 +1,112 @@
+import type { DoseAnswer } from '@/book/answers';
+import { addReagent, molPerUnit, solvePh, type Product } from '@/core/chemistry';
+import {
+  learnFactor,
+  mixingMinutes,
+  planDose,
+  preDilutionL,
+  tankModel,
+  type DosePlan,
+  type DoseRefusal,
+} from '@/core/dosing';
+import type { Result } from '@/core/result';
+import type { CurveSpec } from './DoseCurve';
+
+/** What the grower chose. */
+export interface DoseChoice {
+  readonly product: Product;
+  readonly aimPh?: number | undefined;
+  readonly chasingAccepted: boolean;
+  readonly nowMs: number;
+}
+
+/** Where nobody measured the tank's temperature, °C: what most solutions are kept at. */
+const USUAL_TEMP_C = 20;
+/** Where nobody measured its EC, mS/cm: a middling feed. */
+const USUAL_EC_MS_PER_CM = 1.5;
+const CURVE_POINTS = 41;
+
+/** What is known of the tank for the chemistry. */
+function factsOf({ tank, reading, water }: DoseAnswer) {
+  return {
+    ph: reading?.ph?.judged.value ?? 7,
+    ecMsPerCm: reading?.ec?.judged?.value ?? USUAL_EC_MS_PER_CM,
+    tempC: reading?.tempC ?? USUAL_TEMP_C,
+    volumeL: reading?.volumeL ?? tank.body.volumeL,
+    water,
+  };
+}
+
+/** The plan for what was chosen. */
+export function doseFor(answer: DoseAnswer, choice: DoseChoice): Result<DosePlan, DoseRefusal> {
+  const judged = answer.reading?.ph?.judged;
+  if (!judged) return { ok: false, refusal: { reason: 'cannotTell' } };
+  return planDose({
+    tank: factsOf(answer),
+    phStdU: judged.budget.stdU,
+    verdict: judged.verdict,
+    band: answer.tank.body.phBand,
+    product: choice.product,
+    aimPh: choice.aimPh,
+    factor: answer.factor,
+    lastDose: answer.lastDose,
+    chasingAccepted: choice.chasingAccepted,
+    nowMs: choice.nowMs,
+  });
+}
+
+/** pH against dose for the drawing, to half as much again as the aim takes. */
+export function curveFor(
+  answer: DoseAnswer,
+  { product }: DoseChoice,
+  plan: DosePlan,
+): CurveSpec | undefined {
+  const facts = factsOf(answer);
+  const model = tankModel(facts);
+  const perUnit = molPerUnit(product);
+  const judged = answer.reading?.ph?.judged;
+  if (!model.ok || !perUnit.ok || !judged) return undefined;
+  const fresh = answer.water.kind === 'fresh';
+  const { factor, sigma } = fresh ? { factor: 1, sigma: 0.1 } : answer.factor;
+  const points = Array.from({ length: CURVE_POINTS }, (_, at) => {
+    const amount = (1.5 * plan.fullAmount * at) / (CURVE_POINTS - 1);
+    const molPerL = (amount * perUnit.value) / facts.volumeL;
+    const change = solvePh(addReagent(model.value, product.reagent, molPerL)).ph - facts.ph;
+    const half = 2 * Math.hypot(judged.budget.stdU, sigma * Math.abs(factor * change));
+    return { amount, ph: facts.ph + factor * change, half };
+  });
+  const { firstAmount: first, fullAmount: full, unit } = plan;
+  return { points, band: answer.tank.body.phBand, first, full, unit };
+}
+
+/** The record of a dose that was poured. */
+export function pouredDose(
+  answer: DoseAnswer,
+  plan: DosePlan,
+  { name, id, note, nowMs }: { name: string; id: string; note: string; nowMs: number },
+) {
+  const volumeL = factsOf(answer).volumeL;
+  const mixedMs = nowMs + 60_000 * mixingMinutes(volumeL);
+  return {
+    tankId: answer.tank.id,
+    at: new Date(nowMs).toISOString(),
+    what: plan.acidMmol > 0 ? ('acid' as const) : ('base' as const),
+    productId: id,
+    productName: name,
+    doseMl: plan.unit === 'mL' ? Number(plan.firstAmount.toFixed(3)) : undefined,
+    acidMmol: plan.acidMmol,
+    tankVolumeL: volumeL,
+    readingId: answer.reading?.id,
+    rereadAt: new Date(mixedMs).toISOString(),
+    predictedPh: plan.afterPh,
+    modelChangePh: plan.modelChangePh,
+    note: plan.unit === 'g' ? `${plan.firstAmount.toFixed(2)} g. ${note}`.trim() : note,
+  };
+}
+
+/** Water to pour the product into first, L. */
+export const jugFor = (plan: DosePlan) =>
+  preDilutionL(plan.unit === 'mL' ? plan.firstAmount : plan.firstAmount * 2);
+
+/** A tank nothing was learned from, for tests and empty books. */
+export const nothingLearned = (nowMs: number) => learnFactor([], { nowMs });
