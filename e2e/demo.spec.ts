@@ -37,3 +37,22 @@ test('text at 200 % is cut nowhere on a phone', async ({ page }) => {
     expect(overflow, place).toBeLessThanOrEqual(0);
   }
 });
+
+test('at 200 % zoom on a wide screen nothing runs over its edge', async ({ browser }) => {
+  // 1280×800 at 200 % is 640×400 to the page.
+  const context = await browser.newContext({
+    viewport: { width: 640, height: 400 },
+    deviceScaleFactor: 2,
+  });
+  const page = await context.newPage();
+  await page.goto(demoUrl());
+  for (const place of ['Round', 'Tanks', 'Pens', 'Shelf', 'Book', 'Settings']) {
+    await goTo(page, place);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect(overflow, place).toBeLessThanOrEqual(0);
+  }
+  await context.close();
+});

@@ -42,6 +42,12 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'a saved reading': saved,
   shelf: at('Shelf'),
   'lot form': at('Shelf', row(/10\.01 buffer/)),
+  dose: at('Tanks', row(/Strawberry/), (page) => press(page, 'Dose')),
+  water: at('Tanks', row(/Strawberry/), (page) => press(page, 'Top up')),
+  care: at('Pens', row(/^P1/), (page) => press(page, 'Care')),
+  'a care card': at('Pens', row(/^P1/), (page) => press(page, 'Care'), row(/Oil on the bulb/)),
+  'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back/)),
+  'book file': at('Settings', (page) => press(page, 'Move or keep the book')),
   book: at('Book'),
   settings: at('Settings'),
 };

@@ -59,11 +59,12 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
             <Button
               kind="main"
               wet
+              grow
               label="Dose"
               onPress={() => router.replace(`/tanks/${tank.id}/dose` as '/')}
             />
           ) : null}
-          <Button wet label="The Round" onPress={() => router.navigate('/')} />
+          {next ? null : <Button wet label="The Round" onPress={() => router.navigate('/')} />}
           {next ? (
             <Button
               kind={offersDose(saved.ph) ? 'quiet' : 'main'}

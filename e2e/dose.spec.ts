@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test';
+import { demoUrl, expectHeading, goTo, press, typeReading } from './support/grower';
+
+test('plan, pour, wait, re-read: the promise stands beside what happened', async ({ page }) => {
+  await page.clock.install({ time: new Date(new Date().setHours(10, 30, 0, 0)) });
+  await page.goto(demoUrl());
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Basil tables/ }).click();
+  await press(page, 'Read');
+  await typeReading(page, { ph: '6.85', ec: '1.4', temp: '21' });
+  await press(page, 'Save');
+  await expect(
+    page.getByText(/^Expected .* Rinse, swirl and re-read, or keep 6\.\d\?$/),
+  ).toBeVisible();
+  await press(page, 'Keep it');
+  await expectHeading(page, 'Saved · Basil tables');
+  await press(page, 'Dose');
+  await expectHeading(page, 'Dose · Basil tables');
+  await expect(page.getByText('Goggles and gloves.', { exact: false })).toBeVisible();
+  const small = await page.getByRole('button', { name: /^Poured/ }).textContent();
+  await press(page, 'Concentrates, for trained people…');
+  await page.getByRole('radio', { name: /nitric acid 60 %/ }).click();
+  await expect(page.getByRole('button', { name: /^Poured/ })).not.toHaveText(small!);
+  await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
+  await expect(page.getByText('This tank needs an acid.')).toBeVisible();
+  await page.getByRole('radio', { name: /^pH down/ }).click();
+  await expect(page.getByText('How strong this product is', { exact: false })).toBeVisible();
+  await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
+  await press(page, /^Poured .* mL, start mixing/);
+  await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
+  await press(page, 'Dose');
+  await expect(page.getByText(/The last dose is mixing until/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
+  await page.clock.runFor(11 * 60_000);
+  await page.getByRole('link', { name: /Basil tables: mixed, re-read it/ }).click();
+  await typeReading(page, { ph: '6.7' });
+  await press(page, /^(Save|Keep it)$/);
+  await expect(
+    page.getByText(/After the dose Zolder expected 6\.\d\d; it is 6\.\d\d/),
+  ).toBeVisible();
+});
+
+test('a pen that can’t tell carries no dose; fresh water is planned from its report', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Gerbera bench/ }).click();
+  await press(page, 'Dose');
+  await expect(page.getByText('This reading can’t carry a dose.')).toBeVisible();
+  await press(page, 'Back');
+  await press(page, 'Top up');
+  await page.getByRole('radio', { name: /^changed/ }).click();
+  await press(page, 'Changed');
+  await expect(page.getByText('How much water?', { exact: false })).toBeVisible();
+  await page.getByLabel(/^Water/).fill('300');
+  await page.getByLabel(/^Alkalinity/).fill('165');
+  await press(page, 'Changed');
+  await press(page, 'Read');
+  await press(page, 'Another pen for pH');
+  await page.getByRole('radio', { name: /^P1/ }).click();
+  await typeReading(page, { ph: '7.6', ec: '0.52', temp: '15' });
+  await press(page, /^(Save|Keep it)$/);
+  await press(page, 'Dose');
+  await expect(page.getByText('Planned as fresh water', { exact: false })).toBeVisible();
+  await expect(page.getByText('once fully aired')).toBeVisible();
+});
+
+test('care starts a soak that every screen shows, and an incident forces a check', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Pens');
+  await page.getByRole('link', { name: /^P1/ }).click();
+  await press(page, 'Care');
+  await page.getByRole('link', { name: /It had a knock/ }).click();
+  await press(page, 'Done, book it');
+  await expect(page.getByText('Check due: it had a knock.')).toBeVisible();
+  await press(page, 'Care');
+  await page.getByRole('link', { name: /Soak the pH probe/ }).click();
+  await press(page, 'Start 24 h in solution');
+  await expect(page.getByRole('link', { name: /^P1 soaking until tomorrow/ })).toBeVisible();
+});

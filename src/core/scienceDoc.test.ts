@@ -1,0 +1,190 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { bufferPhAt } from './buffers';
+import { fitPhAnchor, truePhFor, type PhAnchor, type PhPoint } from './calibration';
+import {
+  addReagent,
+  airedOut,
+  conditionsAt,
+  molPerLToReach,
+  molPerUnit,
+  solutionFrom,
+  solvePh,
+  type CarbonateKnown,
+  type Totals,
+} from './chemistry';
+import { expectedStandardEc, fitAlpha } from './conductivity';
+import { dilute, jarTestDose, learnFactor } from './dosing';
+import { DAY_MS, accumulatedPh, dueByDriftMs, phDriftStdU, widenedStdU } from './drift';
+import { compensatedPh, nernstSlopeMvPerPh } from './electrode';
+import { forecastLeaving, tankTrend } from './forecast';
+import { assessPh } from './readings';
+import type { Result } from './result';
+import { fitApproach } from './stillness';
+import { judgeReading } from './verdict';
+
+const doc = readFileSync(join(__dirname, '../../docs/science.md'), 'utf8');
+const examples = [...doc.matchAll(/`(\w+) = (-?[\d.]+)`/g)].map(
+  ([, name = '', value = '']) => [name, value] as const,
+);
+
+const valueOf = <T>(result: Result<T, { readonly reason: string }>): T => {
+  if (!result.ok) throw new Error(result.refusal.reason);
+  return result.value;
+};
+const point = (truePh: number, shownPh: number): PhPoint => ({
+  truePh,
+  shownPh,
+  standardStdU: 0.02 / Math.sqrt(3),
+  digitStdU: 0,
+  temperatureStdU: 0,
+});
+const found = fitPhAnchor([point(7.018, 7.11), point(4.0026, 4.12)], { tempC: 20.5 });
+const exact = fitPhAnchor([point(7, 7), point(4, 4)], { tempC: 25 });
+const gain = (g: number): PhAnchor => ({ ...exact, map: { gain: g, offsetPh: 0 } });
+const solution = (
+  [tempC, ecMsPerCm]: readonly [number, number],
+  ph: number,
+  known: CarbonateKnown,
+  totals: Totals = {},
+) => valueOf(solutionFrom(valueOf(conditionsAt({ tempC, ecMsPerCm })), { ph, totals, known }));
+const pure = () => ({
+  ...solution([25, 0], 7, { kind: 'aired' }),
+  carbonate: { kind: 'closed', carbonMolPerL: 0 } as const,
+  strongChargeMolPerL: 0,
+});
+const hard = () => solution([15, 0.52], 7.6, { kind: 'report', alkalinityMolPerL: 3.3e-3 });
+const salts = { phosphate: 1e-3, ammonium: 0.6e-3 };
+const feed = (ph = 6.7) => solution([20, 2], ph, { kind: 'aired' }, salts);
+const asSource = () => solution([20, 2], 6.7, { kind: 'report', alkalinityMolPerL: 3.3e-3 }, salts);
+const days = [5.8, 5.86, 5.91, 5.95, 6, 6.06].map((value, day) => ({
+  atMs: day * DAY_MS,
+  value,
+  stdU: 0.03,
+}));
+const leaving = () => valueOf(forecastLeaving(days, { low: 5.5, high: 6.2 }, 5 * DAY_MS)).atMs!;
+const rate = (perDay: number, sigmaPerSqrtDay = 0) => ({ perDay, sigmaPerSqrtDay, increments: 6 });
+
+/** Each example of the page, computed by the code the app runs. */
+const COMPUTED: Readonly<Record<string, () => number>> = {
+  buffer700At20_5: () => valueOf(bufferPhAt({ kind: 'technical-7.00', nominalPh: 7 }, 20.5)),
+  buffer918At12: () => valueOf(bufferPhAt({ kind: 'borax-9.18', nominalPh: 9.18 }, 12)),
+  standard1413At15: () =>
+    valueOf(expectedStandardEc({ nominalMsPerCm: 1.413 }, 15, { alphaPerC: 0.02, referenceC: 25 })),
+  alphaOfKcl: () =>
+    valueOf(
+      fitAlpha([
+        { tempC: 15, ecMsPerCm: 1.147 },
+        { tempC: 20, ecMsPerCm: 1.278 },
+        { tempC: 25, ecMsPerCm: 1.413 },
+      ]),
+    ).alphaPerC,
+  nernstAt25: () => nernstSlopeMvPerPh(25),
+  withoutAtc: () => compensatedPh(5.5, { calibratedC: 15, usedC: 25 }),
+  gainFound: () => found.map.gain,
+  correctedPh: () => truePhFor(5.38, found.map),
+  driftAtQuarter: () =>
+    phDriftStdU({ kind: 'between', changeOffsetPh: 0.4, changeGain: 0, fraction: 0.25 }, 6),
+  widened: () => widenedStdU(rate(0.01, 0.02), 9 * DAY_MS),
+  dueDays: () =>
+    dueByDriftMs({
+      lastCheckMs: 0,
+      residual: 0.01,
+      tolerance: 0.05,
+      rates: [{ rate: rate(0.003), lever: 1 }],
+    }) / DAY_MS,
+  accumulatedGain: () =>
+    accumulatedPh([
+      { atMs: 0, left: exact },
+      { atMs: 1, found: gain(0.97), left: exact },
+      { atMs: 2, found: gain(0.98), left: exact },
+    ]).at(-1)!.gain,
+  approachAt60: () => {
+    const dip = Array.from({ length: 121 }, (_, at) => ({
+      atS: at / 2,
+      shown: 4.01 + 2.99 * Math.exp(-at / 40),
+    }));
+    const { endValue, tauS } = valueOf(fitApproach(dip, 0.01));
+    return endValue + (7 - endValue) * Math.exp(-60 / tauS);
+  },
+  budgetU: () =>
+    assessPh({
+      shownPh: 6,
+      pen: { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true },
+      state: {
+        basis: 'checked',
+        map: exact.map,
+        anchor: exact,
+        spread: { kind: 'held', offsetStdU: 0.03, gainStdU: 0 },
+      },
+    }).budget.stdU,
+  pIn: () => judgeReading(5.55, 0.04, { low: 5.5, high: 6.5 }).pIn,
+  slopePerDay: () => valueOf(tankTrend(days)).fit.slope,
+  leavesInDays: () => leaving() / DAY_MS - 5,
+  nitricInPure: () => solvePh(addReagent(pure(), 'nitric', 1e-3)).ph,
+  rain: () => solvePh(airedOut(pure())).ph,
+  hardToAim: () => 1000 * molPerLToReach(hard(), 'nitric', 5.8),
+  hardAirsTo: () =>
+    solvePh(airedOut(addReagent(hard(), 'nitric', molPerLToReach(hard(), 'nitric', 5.8)))).ph,
+  feedToAim: () => 1000 * molPerLToReach(feed(), 'nitric', 6),
+  trapEndsAt: () =>
+    solvePh(addReagent(feed(), 'nitric', molPerLToReach(asSource(), 'nitric', 6))).ph,
+  kohUp: () => 1000 * molPerLToReach(feed(5.2), 'koh', 5.8),
+  nitric38: () =>
+    1000 *
+    valueOf(
+      molPerUnit({
+        reagent: 'nitric',
+        strength: { kind: 'percentByMass', percent: 38, densityGPerMl: 1.235 },
+      }),
+    ),
+  factorAfterOne: () =>
+    learnFactor(
+      [
+        {
+          atMs: 0,
+          predictedChangePh: -0.4,
+          observedChangePh: -0.6,
+          beforeStdU: 0.03,
+          afterStdU: 0.03,
+        },
+      ],
+      { nowMs: 0 },
+    ).factor,
+  jarMl: () =>
+    valueOf(
+      jarTestDose(
+        {
+          sampleL: 1,
+          dilution: 50,
+          dropMl: 0.05,
+          points: [
+            { drops: 0, ph: 6.7 },
+            { drops: 10, ph: 6.2 },
+            { drops: 15, ph: 5.8 },
+          ],
+        },
+        { aimPh: 6.1, tankVolumeL: 420 },
+      ),
+    ).doseMl,
+  diluteL: () =>
+    valueOf(
+      dilute({
+        volumeL: 100,
+        capacityL: 500,
+        ecMsPerCm: 2.5,
+        aimMsPerCm: 2,
+        water: { ecMsPerCm: 0.5 },
+      }),
+    ).addL,
+};
+
+test('every example of the page is computed, and every computation stands on the page', () => {
+  expect(examples.map(([name]) => name).sort()).toEqual(Object.keys(COMPUTED).sort());
+});
+
+test.each(examples)('%s = %s', (name, written) => {
+  const decimals = written.split('.')[1]?.length ?? 0;
+  // Within one unit of the last digit written.
+  expect(Math.abs(COMPUTED[name]!() - Number(written))).toBeLessThanOrEqual(1.01 * 10 ** -decimals);
+});

@@ -1,0 +1,77 @@
+import type { DriftAnswer, LookBackAnswer } from '@/book/answers';
+import { DEFAULT_FORMATS, makeFormats } from '@/words';
+import { driftSentence, warningSentence } from './driftViewModel';
+import { lookBackHeadline, lookBackStory } from './lookBackViewModel';
+
+const formats = makeFormats(DEFAULT_FORMATS);
+const nowMs = new Date(2026, 10, 25, 10).getTime();
+const DAY_MS = 86_400_000;
+const point = (daysAgo: number, error: number) =>
+  ({ atMs: nowMs - daysAgo * DAY_MS, kind: 'found', error, expandedU: 0.03 }) as const;
+const drift = (more: Partial<DriftAnswer>): DriftAnswer => ({
+  quantity: 'ph',
+  points: [point(14, 0.02), point(7, 0.09)],
+  cone: [],
+  tolerance: 0.05,
+  incidentsMs: [],
+  ...more,
+});
+
+test('the sentence tells the newest error, the record and the date by own drift', () => {
+  expect(driftSentence(drift({}), formats, nowMs)).toBe(
+    'Last found +0.09 off. Out of tolerance at 1 of 2 checks. A date by its own drift comes with the sixth check.',
+  );
+  const dated = drift({ points: [point(7, 0.02)], dueByDriftMs: nowMs + 3 * DAY_MS });
+  expect(driftSentence(dated, formats, nowMs)).toContain(
+    'In tolerance at all 1 checks. By its own drift it may leave its tolerance by Sat 28 Nov.',
+  );
+  const past = drift({ dueByDriftMs: nowMs - 4 * DAY_MS });
+  expect(driftSentence(past, formats, nowMs)).toContain('it may have left its tolerance 4 d ago.');
+});
+
+test('each warning says which sign of age it is', () => {
+  expect(warningSentence({ reason: 'wornGain', gain: 0.88, limit: 0.9 }, formats)).toContain(
+    '88 %',
+  );
+  expect(warningSentence({ reason: 'slowSettling', times: 3.4, limit: 3 }, formats)).toContain(
+    '3.4 times slower',
+  );
+});
+
+describe('the look-back in words', () => {
+  const answer = (more: Partial<LookBackAnswer>): LookBackAnswer => ({
+    penId: 'p',
+    penCode: 'P4',
+    quantity: 'ph',
+    fromMs: nowMs - 14 * DAY_MS,
+    toMs: nowMs,
+    errorFrom: -0.02,
+    errorTo: 0.38,
+    atPh: 6,
+    afterCleaning: false,
+    rows: [],
+    turnedCount: 0,
+    wrongDoseCount: 0,
+    ...more,
+  });
+  const rows = Array.from({ length: 8 }) as never;
+
+  test('what changes stands first', () => {
+    expect(lookBackHeadline(answer({ rows, turnedCount: 6, wrongDoseCount: 1 }), formats)).toBe(
+      'P4 read 0.38 high. Six readings change, one dose was made on a wrong number.',
+    );
+    expect(lookBackHeadline(answer({ rows }), formats)).toBe(
+      'P4 read 0.38 high. No verdict changes.',
+    );
+    expect(lookBackHeadline(answer({ errorTo: -0.1 }), formats)).toBe(
+      'P4 read 0.10 low. No reading lies between the two checks.',
+    );
+  });
+
+  test('the story says from where to where, and that cleaning makes it a lower bound', () => {
+    const story = lookBackStory(answer({ rows, afterCleaning: true }), formats);
+    expect(story).toContain('it moved from −0.02 to +0.38 at pH 6.');
+    expect(story).toContain('All 8 readings between');
+    expect(story).toContain('at least this much');
+  });
+});
