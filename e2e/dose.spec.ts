@@ -53,7 +53,7 @@ test('a pen that can’t tell carries no dose; fresh water is planned from its r
   await press(page, 'Top up');
   await page.getByRole('radio', { name: /^changed/ }).click();
   await press(page, 'Changed');
-  await expect(page.getByText('How much water?', { exact: false })).toBeVisible();
+  await expect(page.getByText('Type the volume.')).toBeVisible();
   await page.getByLabel(/^Water/).fill('300');
   await page.getByLabel(/^Alkalinity/).fill('165');
   await press(page, 'Changed');

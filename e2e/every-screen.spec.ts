@@ -21,7 +21,7 @@ const bench = (...shown: [cup: string, value: string][]) =>
 
 async function saved(page: Page): Promise<void> {
   await row(/Basil tables/)(page);
-  await typeReading(page, { ph: '5.9', ec: '1.4', temp: '21' });
+  await typeReading(page, { ph: '5.75', ec: '1.1', temp: '21' });
   await press(page, 'Save');
   await expectHeading(page, /^Saved/);
 }
@@ -31,8 +31,8 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   round: async () => undefined,
   read: row(/Basil tables/),
   tanks: at('Tanks'),
-  tank: at('Tanks', row(/Strawberry/)),
-  'tank form': at('Tanks', row(/Strawberry/), (page) => press(page, 'Change the tank')),
+  tank: at('Tanks', row(/Mint trough/)),
+  'tank form': at('Tanks', row(/Mint trough/), (page) => press(page, 'Change the tank')),
   pens: at('Pens'),
   pen: at('Pens', row(/^P4/)),
   'pen form': at('Pens', (page) => press(page, 'Add a pen')),
@@ -42,14 +42,15 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'a saved reading': saved,
   shelf: at('Shelf'),
   'lot form': at('Shelf', row(/10\.01 buffer/)),
-  dose: at('Tanks', row(/Strawberry/), (page) => press(page, 'Dose')),
-  water: at('Tanks', row(/Strawberry/), (page) => press(page, 'Top up')),
+  dose: at('Tanks', row(/Mint trough/), (page) => press(page, 'Dose')),
+  water: at('Tanks', row(/Mint trough/), (page) => press(page, 'Top up')),
   care: at('Pens', row(/^P1/), (page) => press(page, 'Care')),
   'a care card': at('Pens', row(/^P1/), (page) => press(page, 'Care'), row(/Oil on the bulb/)),
   'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back/)),
   'book file': at('Settings', (page) => press(page, 'Move or keep the book')),
   book: at('Book'),
   settings: at('Settings'),
+  help: at('Help'),
 };
 
 async function judge(page: Page, theme: string): Promise<void> {

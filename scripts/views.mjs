@@ -37,7 +37,7 @@ export const VIEWS = [
   { name: 'read', go: read },
   { name: 'tanks', go: place('Tanks') },
   { name: 'tank', go: open('Tanks', /Basil tables/) },
-  { name: 'tank-wide', wide: true, go: open('Tanks', /Strawberry/) },
+  { name: 'tank-wide', wide: true, go: open('Tanks', /Mint trough/) },
   { name: 'pens', go: place('Pens') },
   { name: 'pen', go: open('Pens', /^P4/) },
   { name: 'bench', go: benchAdjust },

@@ -204,12 +204,18 @@ describe('laws', () => {
     const dose = (s: Solution) => molPerLToReach(s, 'nitric', 6);
     const withTotals = (totals: Totals, ph = 6.7) =>
       made(conditions(20, 2), ph, totals, { kind: 'aired' });
-    // More phosphate resists more; a higher start needs more; warmer water holds less CO2, hence less.
+    // More phosphate resists more; a higher start needs more.
     expect(dose(withTotals({ phosphate: 2e-3 }))).toBeGreaterThan(
       dose(withTotals({ phosphate: 1e-3 })),
     );
     expect(dose(withTotals({ phosphate: 1e-3 }, 6.9))).toBeGreaterThan(
       dose(withTotals({ phosphate: 1e-3 })),
+    );
+    // Warmer: carbonic acid is stronger, more bicarbonate is left at the aim, less acid is needed.
+    const hardAt = (tempC: number) =>
+      made(conditions(tempC, 0.52), 7.6, {}, { kind: 'report', alkalinityMolPerL: 3.3e-3 });
+    expect(molPerLToReach(hardAt(30), 'nitric', 5.8)).toBeLessThan(
+      molPerLToReach(hardAt(10), 'nitric', 5.8),
     );
     const report = (alkalinityMolPerL: number) =>
       made(conditions(15, 0.5), 7.6, {}, { kind: 'report', alkalinityMolPerL });

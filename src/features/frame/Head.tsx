@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import Moon from 'lucide-react-native/icons/moon';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Sun from 'lucide-react-native/icons/sun';
@@ -45,6 +46,9 @@ export function Head() {
         ) : (
           <Moon size={22} color={color.inkSoft} aria-hidden />
         )}
+      </Press>
+      <Press name="Help" href="/help" onPress={() => router.navigate('/help')} style={styles.icon}>
+        <CircleHelp size={22} color={color.inkSoft} aria-hidden />
       </Press>
       <Press
         name="Settings"

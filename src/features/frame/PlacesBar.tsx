@@ -11,13 +11,13 @@ export function PlacesBar({ wide }: { readonly wide: boolean }) {
   const router = useRouter();
   return (
     <View role="navigation" aria-label="Places" style={wide ? styles.rail : styles.bar}>
-      {PLACES.map(({ href, label, Icon }) => {
+      {PLACES.map(({ href, label, Icon }, at) => {
         const current = href === here;
         const paint = current ? color.action : color.inkSoft;
         return (
           <Press
             key={href}
-            name={label}
+            title={wide ? `${label} (key ${at + 1})` : undefined}
             href={href}
             current={current}
             onPress={() => router.navigate(href)}
@@ -27,6 +27,13 @@ export function PlacesBar({ wide }: { readonly wide: boolean }) {
             <Say size="tiny" bold={current} tone={current ? 'action' : 'soft'}>
               {label}
             </Say>
+            {wide ? (
+              <View aria-hidden>
+                <Say size="tiny" face="mono" tone="soft">
+                  {at + 1}
+                </Say>
+              </View>
+            ) : null}
           </Press>
         );
       })}

@@ -14,7 +14,8 @@ const MINUTE_MS = 60_000;
 export function TimerLine() {
   const nowMs = useNowMs(TICK_MS);
   // The book is asked each minute; between, only the time moves.
-  const minuteMs = Math.floor(nowMs / MINUTE_MS) * MINUTE_MS;
+  // Rounded up: what was started this minute is there at once.
+  const minuteMs = Math.ceil(nowMs / MINUTE_MS) * MINUTE_MS;
   const { data: timers } = useAnswer(['timers'], (client) => client.timers(minuteMs), minuteMs);
   if (!timers || timers.length === 0) return null;
   return (

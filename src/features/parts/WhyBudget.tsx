@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Budget } from '@/core/uncertainty';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -20,6 +21,7 @@ interface Props {
 /** "Why?" beside a ±: the budget, largest part first, and what would shrink it. */
 export function WhyBudget({ budget, aside, of, write }: Props) {
   const [open, setOpen] = useState(false);
+  const hint = useKeyHint();
   useKeyAct('why', () => setOpen((before) => !before));
   const largest = budget.parts[0];
   return (
@@ -32,6 +34,7 @@ export function WhyBudget({ budget, aside, of, write }: Props) {
           kind="text"
           label={open ? 'Close' : 'Why ±?'}
           name={`${open ? 'Close' : 'Why ±?'} ${of}`}
+          keyHint={hint('.')}
           onPress={() => setOpen(!open)}
         />
       </View>

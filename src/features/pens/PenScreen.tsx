@@ -8,6 +8,7 @@ import { judgeReading } from '@/core/verdict';
 import { DriftPanel } from '@/features/LazyChart';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
@@ -36,6 +37,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
   const router = useRouter();
   const formats = useFormats();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const hint = useKeyHint();
   useKeyAct('check', () => router.navigate(`/pens/${penId}/bench` as '/'));
   if (pen === undefined) return <Skeleton label="Loading the pen" />;
   if (pen === null) return <NoPen />;
@@ -50,6 +52,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
             <Button
               key={side.quantity}
               kind={at === 0 ? 'main' : 'quiet'}
+              keyHint={at === 0 ? hint('C') : undefined}
               wet
               grow
               label={
@@ -81,10 +84,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
         .map(({ quantity }) => (
           <Button
             key={quantity}
-            label={
-              pen.drift.length === 1 ? 'Look back' : `Look back, ${quantity === 'ph' ? 'pH' : 'EC'}`
-            }
-            name={`Look back on the readings before the newest ${quantity === 'ph' ? 'pH' : 'EC'} check`}
+            label={`Look back: ${quantity === 'ph' ? 'pH' : 'EC'}`}
             onPress={() => go(`/pens/${penId}/look-back?quantity=${quantity}`)}
           />
         ))}

@@ -2,6 +2,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -14,6 +15,7 @@ export function PensScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const path = usePathname();
+  const hint = useKeyHint();
   useKeyAct('add', () => router.navigate('/pens/new'));
   const formats = useFormats();
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
@@ -26,6 +28,7 @@ export function PensScreen() {
           wet
           grow
           label="Add a pen"
+          keyHint={hint('N')}
           onPress={() => router.navigate('/pens/new')}
         />
       }

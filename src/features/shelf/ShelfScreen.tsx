@@ -2,6 +2,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -13,6 +14,7 @@ export function ShelfScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const path = usePathname();
+  const hint = useKeyHint();
   useKeyAct('add', () => router.navigate('/shelf/new'));
   const formats = useFormats();
   const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
@@ -33,6 +35,7 @@ export function ShelfScreen() {
           wet
           grow
           label="Add a lot"
+          keyHint={hint('N')}
           onPress={() => router.navigate('/shelf/new')}
         />
       }

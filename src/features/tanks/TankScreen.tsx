@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -35,6 +36,7 @@ export function TankDetail({
   const { data: history } = useAnswer(['tankHistory', tankId], (client) =>
     client.tankHistory(tankId),
   );
+  const hint = useKeyHint();
   useKeyAct('dose', () => router.navigate(`/tanks/${tankId}/dose` as '/'));
   useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
@@ -50,9 +52,21 @@ export function TankDetail({
         beside ? null : (
           <>
             <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
-            <Button wet label="Dose" onPress={() => go(`/tanks/${tankId}/dose`)} />
+            <Button
+              wet
+              label="Dose"
+              keyHint={hint('D')}
+              onPress={() => go(`/tanks/${tankId}/dose`)}
+            />
             <Button wet label="Top up" onPress={() => go(`/tanks/${tankId}/water`)} />
-            <Button kind="main" wet grow label="Read" onPress={() => go(`/read?tank=${tankId}`)} />
+            <Button
+              kind="main"
+              wet
+              grow
+              label="Read"
+              keyHint={hint('R')}
+              onPress={() => go(`/read?tank=${tankId}`)}
+            />
           </>
         )
       }

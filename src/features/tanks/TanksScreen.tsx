@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useKeyHint } from '@/features/frame/keys/useKeyHint';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { tankLine } from '@/features/round/roundViewModel';
 import { Button } from '@/ui/button';
@@ -15,6 +16,7 @@ export function TanksScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const path = usePathname();
+  const hint = useKeyHint();
   useKeyAct('add', () => router.navigate('/tanks/new'));
   const formats = useFormats();
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
@@ -27,6 +29,7 @@ export function TanksScreen() {
           wet
           grow
           label="Add a tank"
+          keyHint={hint('N')}
           onPress={() => router.navigate('/tanks/new')}
         />
       }

@@ -13,14 +13,26 @@ interface Props {
   readonly grow?: boolean;
   /** A longer name for screen readers. */
   readonly name?: string;
+  /** The key that does the same on a wide screen. */
+  readonly keyHint?: string | undefined;
 }
 
 /** A button that says its verb. */
-export function Button({ label, onPress, kind = 'quiet', wet, disabled, grow, name }: Props) {
+export function Button({
+  label,
+  onPress,
+  kind = 'quiet',
+  wet,
+  disabled,
+  grow,
+  name,
+  keyHint,
+}: Props) {
   const main = kind === 'main';
   return (
     <Press
       name={name}
+      title={keyHint ? `${label} (key ${keyHint})` : undefined}
       onPress={onPress}
       disabled={disabled}
       style={[
@@ -36,6 +48,14 @@ export function Button({ label, onPress, kind = 'quiet', wet, disabled, grow, na
         <Say bold tone={main ? 'onAction' : 'action'} style={styles.label}>
           {label}
         </Say>
+        {/* Beside a longer name it would only confuse; there the tooltip tells it. */}
+        {keyHint && !name ? (
+          <View aria-hidden>
+            <Say size="tiny" face="mono" tone={main ? 'onAction' : 'soft'}>
+              {keyHint}
+            </Say>
+          </View>
+        ) : null}
       </View>
     </Press>
   );
@@ -47,6 +67,13 @@ const styles = StyleSheet.create({
   main: { backgroundColor: color.action },
   grow: { flexGrow: 1, flexBasis: 0 },
   disabled: { opacity: 0.45 },
-  inner: { paddingHorizontal: space.s4, paddingVertical: space.s2, alignItems: 'center' },
+  inner: {
+    flexDirection: 'row',
+    justifyContent: 'center',
+    gap: space.s2,
+    paddingHorizontal: space.s4,
+    paddingVertical: space.s2,
+    alignItems: 'center',
+  },
   label: { textAlign: 'center' },
 });

@@ -12,6 +12,8 @@ interface Props {
   readonly checked?: boolean;
   readonly current?: boolean;
   readonly disabled?: boolean;
+  /** Shown when the pointer rests on it. */
+  readonly title?: string | undefined;
   readonly style?: StyleProp<ViewStyle>;
 }
 
@@ -26,9 +28,10 @@ export function Press(props: Props) {
     checked,
     current,
     disabled,
+    title,
     style,
   } = props;
-  const web = { href, 'aria-current': current ? 'page' : undefined } as object;
+  const web = { href, title, 'aria-current': current ? 'page' : undefined } as object;
   return (
     <Pressable
       {...web}

@@ -1,0 +1,45 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Button } from '@/ui/button';
+import { Panel, Screen } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { DISPUTES, HELP_CARDS } from './helpCards';
+
+/** Short answers in one place, and where the trade disagrees with both sides. */
+export function HelpScreen() {
+  const router = useRouter();
+  return (
+    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+      <Say size="huge" face="slab" heading={1}>
+        Help
+      </Say>
+      <Say size="small" tone="soft">
+        Zolder is an aid to judgement, not a certified instrument record. Where a permit or a buyer
+        asks for certified calibration, use an accredited service and keep their papers.
+      </Say>
+      {HELP_CARDS.map(({ id, question, answer, source }) => (
+        <Panel key={id}>
+          <Say bold>{question}</Say>
+          <Say>{answer}</Say>
+          {source ? (
+            <Say size="tiny" tone="soft">
+              {source}
+            </Say>
+          ) : null}
+        </Panel>
+      ))}
+      <Say size="large" face="slab" heading={2}>
+        Where people disagree
+      </Say>
+      {DISPUTES.map(({ question, schools, zolder }) => (
+        <View key={question}>
+          <Say bold>{question}</Say>
+          <Say size="small" tone="soft">
+            {schools.join(' · ')}
+          </Say>
+          <Say size="small">{zolder}</Say>
+        </View>
+      ))}
+    </Screen>
+  );
+}
