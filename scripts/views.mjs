@@ -30,19 +30,45 @@ async function benchAdjust(page) {
   await page.getByRole('textbox', { name: /^Shows/ }).fill('7.03');
 }
 
+async function lookBack(page) {
+  await open('Pens', /^P4/)(page);
+  await page.getByRole('button', { name: /^Look back/ }).click();
+  await page.getByRole('heading', { level: 1, name: /^P4 read/ }).waitFor();
+}
+
+async function dose(page) {
+  await read(page);
+  await page.getByLabel('pH', { exact: true }).fill('6.85');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Dose', exact: true }).click();
+  await page.getByText('right after mixing').waitFor();
+}
+
+async function history(page) {
+  await open('Tanks', /Gerbera/)(page);
+  await page.getByRole('heading', { name: 'History' }).scrollIntoViewIfNeeded();
+  await page.mouse.move(200, 400);
+  await page.mouse.wheel(0, 520);
+}
+
 export const VIEWS = [
   { name: 'round', go: async () => {} },
   { name: 'round-lights-out', dark: true, go: async () => {} },
   { name: 'round-wide', wide: true, go: async () => {} },
   { name: 'read', go: read },
-  { name: 'tanks', go: place('Tanks') },
-  { name: 'tank', go: open('Tanks', /Basil tables/) },
-  { name: 'tank-wide', wide: true, go: open('Tanks', /Mint trough/) },
+  { name: 'read-wide', wide: true, go: read },
+  { name: 'tanks-wide', wide: true, go: place('Tanks') },
+  { name: 'tank-history-lights-out', dark: true, go: history },
+  { name: 'tank-wide', wide: true, go: open('Tanks', /Gerbera/) },
+  { name: 'dose', go: dose },
   { name: 'pens', go: place('Pens') },
   { name: 'pen', go: open('Pens', /^P4/) },
+  { name: 'look-back', go: lookBack },
   { name: 'bench', go: benchAdjust },
   { name: 'bench-lights-out', dark: true, go: benchAdjust },
   { name: 'shelf', go: place('Shelf') },
-  { name: 'book', go: place('Book') },
+  { name: 'book-wide', wide: true, go: place('Book') },
   { name: 'settings', go: place('Settings') },
+  { name: 'help', go: place('Help') },
 ];

@@ -23,12 +23,12 @@ export function Head() {
   return (
     <View role="banner" style={styles.head}>
       <View style={styles.name}>
-        <Say size="small" tone="soft">
+        <Say size="tiny" tone="soft">
           {demo ? DEMO_NAME : 'My book'}
         </Say>
         {demo ? (
           <Press name="demo · leave for my own book" onPress={leave} style={styles.demo}>
-            <Say size="small" bold tone="attention" style={styles.demoText}>
+            <Say size="tiny" bold tone="attention" style={styles.demoText}>
               demo · leave
             </Say>
           </Press>
@@ -77,7 +77,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     flexWrap: 'wrap',
     alignItems: 'center',
-    columnGap: space.s3,
+    columnGap: space.s2,
   },
   demo: { minHeight: TOUCH, justifyContent: 'center' },
   demoText: { textDecorationLine: 'underline' },

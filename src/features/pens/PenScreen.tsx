@@ -47,7 +47,6 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       actions={
         <>
           <Button wet label="Care" onPress={() => go(`/pens/${penId}/care`)} />
-          <Button wet label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
           {pen.sides.map((side, at) => (
             <Button
               key={side.quantity}
@@ -68,9 +67,12 @@ export function PenDetail({ penId }: { readonly penId: string }) {
         <Say size="huge" face="slab" heading={1}>
           {pen.body.code} · {pen.body.name}
         </Say>
-        <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
-          {PEN_WORD[pen.word]}
-        </Say>
+        <View style={styles.about}>
+          <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
+            {PEN_WORD[pen.word]}
+          </Say>
+          <Button kind="text" label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
+        </View>
         <Say size="small">{reasonOf(pen)}</Say>
       </View>
       {pen.sides.map((side) => (
@@ -191,4 +193,12 @@ function NoPen() {
   );
 }
 
-const styles = StyleSheet.create({ session: { gap: 2, paddingBottom: space.s2 } });
+const styles = StyleSheet.create({
+  about: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+  },
+  session: { gap: 2, paddingBottom: space.s2 },
+});

@@ -51,7 +51,6 @@ export function TankDetail({
       actions={
         beside ? null : (
           <>
-            <Button wet label="Change the tank" onPress={() => go(`/tanks/${tankId}/edit`)} />
             <Button
               wet
               label="Dose"
@@ -75,9 +74,18 @@ export function TankDetail({
         <Say size="huge" face="slab" heading={1}>
           {body.name}
         </Say>
-        <Say size="small" tone="soft">
-          {what}
-        </Say>
+        <View style={styles.about}>
+          <Say size="small" tone="soft">
+            {what}
+          </Say>
+          {beside ? null : (
+            <Button
+              kind="text"
+              label="Change the tank"
+              onPress={() => go(`/tanks/${tankId}/edit`)}
+            />
+          )}
+        </View>
       </View>
       {latest ? (
         <View style={styles.now}>
@@ -147,6 +155,12 @@ function NoTank() {
 }
 
 const styles = StyleSheet.create({
+  about: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+  },
   now: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s3 },
   side: { flexGrow: 1, flexBasis: 320, minWidth: 0 },
 });

@@ -65,7 +65,7 @@ const styles = StyleSheet.create({
   base: { justifyContent: 'center', borderRadius: RADIUS },
   framed: { borderWidth: 1, borderColor: color.action, backgroundColor: color.panel },
   main: { backgroundColor: color.action },
-  grow: { flexGrow: 1, flexBasis: 0 },
+  grow: { flexGrow: 1, flexBasis: 0, minWidth: 104 },
   disabled: { opacity: 0.45 },
   inner: {
     flexDirection: 'row',
