@@ -45,6 +45,11 @@ async function dose(page) {
   await page.getByText('right after mixing').waitFor();
 }
 
+async function tankWide(page) {
+  await open('Tanks', /Basil tables/)(page);
+  await page.getByRole('heading', { name: 'History' }).waitFor();
+}
+
 async function history(page) {
   await open('Tanks', /Gerbera/)(page);
   await page.getByRole('heading', { name: 'History' }).scrollIntoViewIfNeeded();
@@ -60,7 +65,7 @@ export const VIEWS = [
   { name: 'read-wide', wide: true, go: read },
   { name: 'tanks-wide', wide: true, go: place('Tanks') },
   { name: 'tank-history-lights-out', dark: true, go: history },
-  { name: 'tank-wide', wide: true, go: open('Tanks', /Gerbera/) },
+  { name: 'tank-wide', wide: true, go: tankWide },
   { name: 'dose', go: dose },
   { name: 'pens', go: place('Pens') },
   { name: 'pen', go: open('Pens', /^P4/) },

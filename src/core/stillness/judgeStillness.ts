@@ -27,7 +27,7 @@ export function judgeStillness(
   const fit = fitApproach(approach, policy.resolution);
   if (!last || !isStill(samples, policy)) return { word: 'moving', elapsedS, fit };
   const span = Math.max(policy.span, policy.resolution);
-  // Only an end that lies away beyond its own error speaks against the window.
+  // Only an end that lies away beyond its own error speaks against it.
   const away = fit.ok ? Math.abs(fit.value.endValue - last.shown) - 2 * fit.value.endStdU : 0;
   return { word: away > span ? 'slow' : 'still', elapsedS, fit };
 }

@@ -9,10 +9,9 @@ import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { leavingSentence } from '@/words';
 import { TankHistory } from '@/features/LazyChart';
 import { HistoryTable } from './HistoryTable';
-import { historyLines, shownLine } from './tankViewModel';
+import { historyLines, outlookOf, shownLine } from './tankViewModel';
 
 /** One tank: what it is now, and its readings. */
 export function TankScreen() {
@@ -96,7 +95,7 @@ export function TankDetail({
                   quantity="ph"
                   judged={latest.ph.judged}
                   aside={shownLine(latest, 'ph', { formats, nowMs })}
-                  outlook={leavingSentence(tank.leaving.ph, nowMs)}
+                  outlook={outlookOf(latest.ph.judged, tank.leaving.ph, nowMs)}
                 />
               </Panel>
             </View>
@@ -108,7 +107,7 @@ export function TankDetail({
                   quantity="ec"
                   judged={latest.ec.judged}
                   aside={shownLine(latest, 'ec', { formats, nowMs })}
-                  outlook={leavingSentence(tank.leaving.ec, nowMs)}
+                  outlook={outlookOf(latest.ec.judged, tank.leaving.ec, nowMs)}
                 />
               </Panel>
             </View>

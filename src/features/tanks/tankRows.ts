@@ -1,7 +1,8 @@
 import type { TankAnswer } from '@/book/answers';
 import type { JudgedValue } from '@/core/readings';
 import type { TableCell, TableHead, TableRow } from '@/features/parts/DataTable';
-import { ago, leavingSentence, VERDICT_TONE, VERDICT_WORD, type Formats } from '@/words';
+import { outlookOf } from './tankViewModel';
+import { ago, VERDICT_TONE, VERDICT_WORD, type Formats } from '@/words';
 
 /** Columns of the table of all tanks. */
 export const TANK_HEADS = (formats: Formats): readonly TableHead[] => [
@@ -50,7 +51,10 @@ export function tankRows(
         verdictCell(ph),
         pairCell(ec, formats.ecPair),
         verdictCell(ec),
-        { text: leavingSentence(leaving.ph, nowMs) || '–', sort: leaving.ph?.atMs ?? Infinity },
+        {
+          text: (ph && outlookOf(ph, leaving.ph, nowMs)) || '–',
+          sort: leaving.ph?.atMs ?? Infinity,
+        },
         latest ? { text: ago(latest.atMs, nowMs), sort: latest.atMs } : NONE,
       ],
     };

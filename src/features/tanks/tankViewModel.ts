@@ -1,5 +1,8 @@
 import type { ReadingRow } from '@/book/answers';
-import { ago, shortDay, type Formats } from '@/words';
+import type { Leaving } from '@/core/forecast';
+import { sideOfVerdict } from '@/core/look-back';
+import type { JudgedValue } from '@/core/readings';
+import { ago, leavingSentence, shortDay, type Formats } from '@/words';
 
 /** What stands beside a tank's newest value: what the pen showed, which pen, when. */
 export function shownLine(
@@ -13,6 +16,15 @@ export function shownLine(
   const shown = formats.number(side.shown, digits);
   const unit = quantity === 'ec' && reading.ec ? ` ${reading.ec.scale}` : '';
   return `${side.penCode} showed ${shown}${unit}, ${ago(reading.atMs, nowMs)}`;
+}
+
+/** Where it goes, said only of a value that lies in its band: what can't be told goes nowhere. */
+export function outlookOf(
+  { verdict }: JudgedValue,
+  leaving: Leaving | undefined,
+  nowMs: number,
+): string {
+  return sideOfVerdict(verdict) === 'in' ? leavingSentence(leaving, nowMs) : '';
 }
 
 /** One line of the table of readings. */

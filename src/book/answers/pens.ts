@@ -1,0 +1,110 @@
+import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
+import type { LookBackRow } from '@/core/look-back';
+import type { CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
+import type { Band } from '@/core/verdict';
+import type { CareEvent, Pen, Session } from '@/records/kinds';
+import type { RecordNames } from './names';
+
+/** How far off one side of a pen is where the crops live. */
+export interface SideError {
+  /** Where it is stated: a pH, or undefined for EC (relative). */
+  readonly atPh?: number | undefined;
+  readonly error: number;
+  readonly expandedU: number;
+}
+
+/** One side of a pen: what its numbers are worth now. */
+export type PenSide = {
+  readonly word: PenWord;
+  readonly lastCheckMs?: number | undefined;
+  readonly dueAtMs?: number | undefined;
+  /** Why the next check is due, or that it is not. */
+  readonly due: CheckDue;
+  /** A soak runs until then. */
+  readonly soakUntilMs?: number | undefined;
+  readonly policy: CheckPolicy;
+  readonly error?: SideError | undefined;
+} & (
+  | { readonly quantity: 'ph'; readonly state: PhPenState }
+  | { readonly quantity: 'ec'; readonly state: EcPenState }
+);
+
+/** A pen as lists and Read need it. */
+export interface PenAnswer extends RecordNames {
+  readonly body: Pen;
+  readonly word: PenWord;
+  readonly sides: readonly PenSide[];
+  /** Sides with a sitting that was left open. */
+  readonly openBench: readonly ('ph' | 'ec')[];
+}
+
+/** A session in a list. */
+export interface SessionRow extends RecordNames {
+  readonly body: Session;
+  readonly penCode: string;
+  readonly atMs: number;
+  readonly by: string;
+}
+
+/** A pen's error at one check, where the crops live. */
+export interface DriftPoint {
+  readonly atMs: number;
+  readonly kind: 'found' | 'left';
+  readonly error: number;
+  readonly expandedU: number;
+}
+
+/** One side's error through time. pH at the crops' pH; EC relative. */
+export interface DriftAnswer {
+  readonly quantity: 'ph' | 'ec';
+  readonly points: readonly DriftPoint[];
+  /** How far it may have moved since the newest check, up to a month ahead. */
+  readonly cone: readonly { readonly atMs: number; readonly expandedU: number }[];
+  readonly tolerance: number;
+  readonly incidentsMs: readonly number[];
+  /** From six checks on. */
+  readonly dueByDriftMs?: number | undefined;
+  /** pH probes only. */
+  readonly life?: ProbeLife | undefined;
+}
+
+/** Care given to a pen, or what befell it. */
+export interface CareRow extends RecordNames {
+  readonly body: CareEvent;
+  readonly atMs: number;
+  readonly by: string;
+}
+
+/** A pen with its history. */
+export interface PenDetailAnswer extends PenAnswer {
+  readonly sessions: readonly SessionRow[];
+  readonly care: readonly CareRow[];
+  readonly drift: readonly DriftAnswer[];
+}
+
+/** A reading of the look-back: where it was taken and in which band it was judged. */
+export interface LookBackLine {
+  readonly tankId: string;
+  readonly tankName: string;
+  readonly band: Band;
+  readonly shown: number;
+}
+
+/** What a check found out about the readings before it. */
+export interface LookBackAnswer {
+  readonly penId: string;
+  readonly penCode: string;
+  readonly quantity: 'ph' | 'ec';
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** As left at the one check and as found at the next: pH where the crops live, or relative. */
+  readonly errorFrom: number;
+  readonly errorTo: number;
+  readonly atPh?: number | undefined;
+  /** Cleaned before it was read: what is shown is only a lower bound. */
+  readonly afterCleaning: boolean;
+  readonly rows: readonly (LookBackRow & LookBackLine)[];
+  readonly turnedCount: number;
+  readonly wrongDoseCount: number;
+  readonly worstError?: number | undefined;
+}

@@ -1,0 +1,20 @@
+import type { LotState, ToBuy } from '@/core/lots';
+import type { BenchDraft, Lot } from '@/records/kinds';
+import type { RecordNames } from './names';
+import type { PenAnswer } from './pens';
+
+/** A lot with its state. */
+export interface LotAnswer extends RecordNames {
+  readonly body: Lot;
+  readonly state: LotState;
+}
+
+/** What to buy for the Shelf, the most urgent first. */
+export type ShoppingAnswer = readonly ToBuy[];
+
+/** All that the Bench needs. */
+export interface BenchAnswer {
+  readonly pen: PenAnswer;
+  readonly lots: readonly LotAnswer[];
+  readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
+}

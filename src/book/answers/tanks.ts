@@ -1,0 +1,96 @@
+import type { JudgedValue } from '@/core/readings';
+import type { Expectation, Leaving } from '@/core/forecast';
+import type { Addition, Tank } from '@/records/kinds';
+import type { RecordNames } from './names';
+import type { PenAnswer } from './pens';
+
+/** A reading with what it is worth. */
+export interface ReadingRow extends RecordNames {
+  readonly tankId: string;
+  readonly tankName: string;
+  readonly atMs: number;
+  readonly by: string;
+  readonly tempC?: number | undefined;
+  readonly volumeL?: number | undefined;
+  readonly note: string;
+  readonly ph?:
+    { readonly judged: JudgedValue; readonly shown: number; readonly penCode: string } | undefined;
+  readonly ec?:
+    | {
+        readonly judged?: JudgedValue | undefined;
+        readonly shown: number;
+        readonly scale: string;
+        readonly penCode: string;
+      }
+    | undefined;
+}
+
+/** A tank as lists need it. */
+export interface TankAnswer extends RecordNames {
+  readonly body: Tank;
+  /** Its number in the round, from 1. */
+  readonly number: number;
+  readonly latest?: ReadingRow | undefined;
+  /** Where it goes, where there is enough to tell. */
+  readonly leaving: { readonly ph?: Leaving | undefined; readonly ec?: Leaving | undefined };
+  /** A dose that was not re-read yet. */
+  readonly mixing?: AdditionRow | undefined;
+}
+
+/** Something poured into a tank. */
+export interface AdditionRow extends RecordNames {
+  readonly body: Addition;
+  readonly atMs: number;
+  readonly by: string;
+}
+
+/**
+ * A tank's readings as columns, oldest first: for charts over years. NaN where a reading has no such
+ * value; verdicts as indices of `VERDICTS`.
+ */
+export interface TankColumns {
+  readonly atMs: Float64Array;
+  readonly ph: Float64Array;
+  readonly phStdU: Float64Array;
+  readonly phShown: Float64Array;
+  readonly phVerdict: Int8Array;
+  readonly phLow: Float64Array;
+  readonly phHigh: Float64Array;
+  readonly ec: Float64Array;
+  readonly ecStdU: Float64Array;
+  /** What the pen showed, in mS/cm. */
+  readonly ecShown: Float64Array;
+  readonly ecVerdict: Int8Array;
+  readonly ecLow: Float64Array;
+  readonly ecHigh: Float64Array;
+  readonly tempC: Float64Array;
+  readonly volumeL: Float64Array;
+}
+
+/** A tank's whole history: columns, and what was poured. */
+export interface TankHistoryAnswer {
+  readonly columns: TankColumns;
+  readonly additions: readonly AdditionRow[];
+}
+
+/** What a tank should show now. */
+export interface ExpectedNow {
+  readonly ph?: Expectation | undefined;
+  readonly ec?: Expectation | undefined;
+}
+
+/** A tank with its newest readings first. */
+export interface TankDetailAnswer extends TankAnswer {
+  readonly readings: readonly ReadingRow[];
+  readonly readingCount: number;
+}
+
+/** All that Read needs to judge while typing. */
+export interface ReadAnswer {
+  readonly tanks: readonly TankAnswer[];
+  readonly pens: readonly PenAnswer[];
+  /** The pens last used on each tank. */
+  readonly remembered: Readonly<Record<string, { phPenId?: string; ecPenId?: string }>>;
+  /** What each tank should show now. */
+  readonly expected: Readonly<Record<string, ExpectedNow>>;
+}
