@@ -1,14 +1,16 @@
 /** How often a pen is checked; the trade's schools. `weekly` (check first) is the default. */
-export type CheckPolicy =
-  | 'everyUse'
-  | 'daily'
-  | 'weekly'
-  | 'weeklyAdjust'
-  | 'monthly'
-  | 'quarterly'
-  | 'afterUses'
-  | 'ownDrift'
-  | 'onlyWhenDoubted';
+export const CHECK_POLICIES = [
+  'everyUse',
+  'daily',
+  'weekly',
+  'weeklyAdjust',
+  'monthly',
+  'quarterly',
+  'afterUses',
+  'ownDrift',
+  'onlyWhenDoubted',
+] as const;
+export type CheckPolicy = (typeof CHECK_POLICIES)[number];
 
 /** Days between checks for each policy with a fixed interval; null = no date of its own. */
 export const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CHECK_POLICIES } from '@/core/schedule';
 import { typedNumber } from '@/features/parts/typedNumber';
 import type { EcSide, Pen, PhSide } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
@@ -21,17 +22,7 @@ export const penFormSchema = z.object({
   ecReference: z.enum(['20', '25']),
   ecStandard: typedNumber('standard').refine((s) => s > 0 && s <= 50, 'Between 0.01 and 50 mS/cm.'),
   ecAdjust: z.enum(['button', 'none']),
-  checkPolicy: z.enum([
-    'everyUse',
-    'daily',
-    'weekly',
-    'weeklyAdjust',
-    'monthly',
-    'quarterly',
-    'afterUses',
-    'ownDrift',
-    'onlyWhenDoubted',
-  ]),
+  checkPolicy: z.enum(CHECK_POLICIES),
   tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']),
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CHECK_POLICIES } from '@/core/schedule';
 import { finite, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
@@ -52,19 +53,7 @@ export const penSchema = z
     name: shortText.min(1, 'A name is needed.'),
     ph: phSideSchema.nullable(),
     ec: ecSideSchema.nullable(),
-    checkPolicy: z
-      .enum([
-        'everyUse',
-        'daily',
-        'weekly',
-        'weeklyAdjust',
-        'monthly',
-        'quarterly',
-        'afterUses',
-        'ownDrift',
-        'onlyWhenDoubted',
-      ])
-      .default('weekly'),
+    checkPolicy: z.enum(CHECK_POLICIES).default('weekly'),
     /** Readings between checks, for `afterUses`. */
     usesAllowed: positive.max(1000).optional(),
     cleaningPolicy: z.enum(['byUse', 'weekly', 'monthly', 'beforeEachCheck']).default('byUse'),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { VERDICTS } from '@/core/verdict';
 import { finite, instant, noteText, recordRef } from './common';
 import { ecSideSchema } from './pen';
 
@@ -6,16 +7,7 @@ import { ecSideSchema } from './pen';
 const shownThenSchema = z.object({
   value: finite,
   expandedU: finite,
-  verdict: z.enum([
-    'low',
-    'probablyLow',
-    'probablyIn',
-    'in',
-    'probablyHigh',
-    'high',
-    'cantTell',
-    'tooPure',
-  ]),
+  verdict: z.enum(VERDICTS),
   core: z.string(),
 });
 
