@@ -14,8 +14,12 @@ const at =
 const bench = (...shown: [cup: string, value: string][]) =>
   at('Pens', row(/^P1/), async (page) => {
     await press(page, 'Check pH');
-    await page.getByLabel('Cups, °C').fill('20');
-    await press(page, 'Start with as found');
+    await expectHeading(page, /^Check P1|dip in/);
+    // A sitting left open by the screen before is gone on with.
+    if (await page.getByLabel('Cups, °C').isVisible()) {
+      await page.getByLabel('Cups, °C').fill('20');
+      await press(page, 'Start with as found');
+    }
     for (const [cup, value] of shown) await dip(page, cup, value);
   });
 

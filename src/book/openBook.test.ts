@@ -122,8 +122,10 @@ test('two phones end equal after taking in each other’s file, and a conflict i
     return preview;
   };
   await take(right, file(left));
-  await left.append([{ ...person('CD'), recordId }], moment);
-  await right.append([{ ...person('EF'), recordId }], moment);
+  // Ids follow the clock: the right phone changes it a second later.
+  const later = (ms: number) => ({ ...moment, nowMs: Date.now() + ms });
+  await left.append([{ ...person('CD'), recordId }], later(1000));
+  await right.append([{ ...person('EF'), recordId }], later(2000));
   const preview = await take(left, file(right));
   expect(preview).toMatchObject({ ok: true, value: { counts: { changedOnBothSides: 1 } } });
   const [conflict] = conflictsAnswer(left.state);

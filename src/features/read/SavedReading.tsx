@@ -21,6 +21,8 @@ export interface Saved {
   readonly ph?: JudgedValue | undefined;
   readonly ec?: JudgedValue | undefined;
   readonly savedMs: number;
+  /** What the dose before it had promised, where this is its re-read. */
+  readonly promisedPh?: number | undefined;
 }
 
 /** How long undo is offered. */
@@ -82,9 +84,9 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
           Saved · {tank.body.name}
         </Say>
       </View>
-      {tank.mixing?.body.predictedPh !== undefined && saved.ph ? (
+      {saved.promisedPh !== undefined && saved.ph ? (
         <Say size="small">
-          After the dose Zolder expected {formats.ph(tank.mixing.body.predictedPh)}; it is{' '}
+          After the dose Zolder expected {formats.ph(saved.promisedPh)}; it is{' '}
           {formats.ph(saved.ph.value)}. The next dose learns from it.
         </Say>
       ) : null}

@@ -124,6 +124,7 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
         ph: now.ph.judged,
         ec: now.ec.judged,
         savedMs: Date.now(),
+        promisedPh: tank.mixing?.body.predictedPh,
       });
     } catch (error) {
       setFailure(
