@@ -68,6 +68,8 @@ async function judge(page: Page, theme: string): Promise<void> {
   expect(overflow).toBeLessThanOrEqual(0);
 }
 
+const MAIN_VIEWS = ['round', 'read', 'tanks', 'tank', 'pens', 'pen', 'dose', 'shelf', 'book'];
+
 /** So many screens share one browser: the demo is made once for them. */
 const TOGETHER = 4;
 const names = Object.keys(SCREENS);
@@ -88,6 +90,8 @@ for (const [size, viewport] of Object.entries({
         await expectHeading(page, /./);
         await SCREENS[name]!(page);
         await judge(page, `${name}, day`);
+        // Forms and cards are one column at either size: their dark is judged on the phone.
+        if (size === 'wide' && !MAIN_VIEWS.includes(name)) continue;
         await page.getByRole('switch', { name: 'Lights-out' }).click();
         await judge(page, `${name}, lights-out`);
         await page.getByRole('switch', { name: 'Lights-out' }).click();

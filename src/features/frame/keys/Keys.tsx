@@ -42,7 +42,8 @@ export function Keys({ children }: { readonly children: ReactNode }) {
   const { shortcuts } = device;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.defaultPrevented) return;
+      // A sheet over the page has the keys to itself.
+      if (event.defaultPrevented || document.querySelector('[aria-modal=true]')) return;
       const { key, ctrlKey, metaKey, altKey } = event;
       const typing = isTyping(event.target);
       const meaning = meaningOf({ key, ctrlKey, metaKey, altKey, typing }, shortcuts);
@@ -57,8 +58,9 @@ export function Keys({ children }: { readonly children: ReactNode }) {
       event.preventDefault();
       run();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // Before the fields: they keep their key presses to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, [router, shortcuts, offers]);
   return <OffersContext.Provider value={offers}>{children}</OffersContext.Provider>;
 }
