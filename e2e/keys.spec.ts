@@ -38,7 +38,7 @@ test('the keys of the house lead everywhere, and are off while typing', async ({
   await expectHeading(page, 'Saved · Gerbera bench');
   await page.keyboard.press('3');
   await page.keyboard.press('n');
-  await expectHeading(page, 'Add a pen');
+  await expectHeading(page, 'A new pen');
   await page.keyboard.press('Escape');
   await expectHeading(page, 'All pens');
 });

@@ -13,6 +13,7 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { penName } from './penName';
 import { FormChoice } from './FormChoice';
 import { EcFields, PhFields } from './SideFields';
 import {
@@ -37,13 +38,11 @@ export function PenForm() {
   const profile = GENERIC_PROFILES.find(({ id }) => id === profileId) ?? GENERIC_PROFILES[0]!;
   const base = penFromProfile(profile, {
     code: `P${pens.length + 1}`,
-    name: capital(profile.title),
+    name: penName(profile.title),
     tolerancePolicy: formats.settings.tolerancePolicy,
   });
   return <Fields key={profileId} base={base} profileId={profileId} onProfile={setProfileId} />;
 }
-
-const capital = (text: string) => `${text[0]?.toUpperCase()}${text.slice(1)}`;
 
 interface Props {
   readonly base: Pen;

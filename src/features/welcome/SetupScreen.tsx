@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { penName } from '@/features/pens/penName';
 import { TankStep, type FirstTank } from './TankStep';
 
 /** Three short steps to a first reading: which pen, which tank, then Read. */
@@ -28,7 +29,7 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
   return async (tank: FirstTank) => {
     if (!profile) return;
     const code = `P${penCount + 1}`;
-    const name = `${profile.title[0]?.toUpperCase()}${profile.title.slice(1)}`;
+    const name = penName(profile.title);
     const { recordIds } = await append.mutateAsync([
       {
         kind: 'pen',
