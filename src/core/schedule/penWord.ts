@@ -36,9 +36,10 @@ export function penWord(facts: PenFacts): PenWord {
 
 /** The words, the most urgent first. */
 export const PEN_WORDS_WORST_FIRST: readonly PenWord[] = [
+  // A probe in its soak cannot be checked, whatever else holds.
+  'soaking',
   'cantBeTrusted',
   'unverified',
-  'soaking',
   'checkDue',
   'resting',
   'ready',

@@ -93,6 +93,13 @@ export const CARE_CARDS: readonly CareCard[] = [
     caution: 'Take leaking cells out with gloves; dispose of them by local rules.',
   },
   {
+    what: 'oRing',
+    title: 'O-ring looked after',
+    group: 'care',
+    side: 'both',
+    steps: ['Wash salt off the o-ring and its groove, look for cracks, screws tight and even.'],
+  },
+  {
     what: 'newProbe',
     title: 'New pH probe fitted',
     group: 'care',

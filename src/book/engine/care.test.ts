@@ -1,0 +1,103 @@
+import { idSource, writeRevision, type CareEvent, type Change, type Kind } from '@/records';
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { BookState } from './bookState';
+import { breaksOf, forcingEvents, isResting, probeFittedMs, runningSoak } from './penCare';
+import { pensAnswer } from './penAnswers';
+import { roundAnswer } from './roundAnswer';
+import { shoppingAnswer } from './shoppingAnswer';
+import { timersAnswer } from './timersAnswer';
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const nowMs = 100 * DAY_MS;
+const makeId = idSource();
+
+function bookWithPen() {
+  const book = new BookState();
+  const write = <K extends Kind>(atMs: number, change: Change<K>) => {
+    const writer = { makeId, nowMs: atMs, zone: 'UTC', by: 'LV', device: 'phone' };
+    const revision = writeRevision(change, writer);
+    book.apply([revision as never]);
+    return revision.recordId as string;
+  };
+  const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
+  const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
+  const penId = write(0, { kind: 'pen', body: pen });
+  const care = (what: CareEvent['what'], atMs: number, more: Partial<CareEvent> = {}) =>
+    write(atMs, {
+      kind: 'careEvent',
+      body: { penId, side: 'both', what, at: new Date(atMs).toISOString(), note: '', ...more },
+    });
+  const soak = (fromMs: number, hours: number) =>
+    care('soak', fromMs, {
+      side: 'ph',
+      until: new Date(fromMs + hours * HOUR_MS).toISOString(),
+    });
+  return { book, write, penId, care, soak };
+}
+
+test('incidents break the line and force a check; a cap topped up does neither', () => {
+  const { book, penId, care } = bookWithPen();
+  care('dryOut', 3 * DAY_MS, { side: 'ph' });
+  care('capTopUp', 4 * DAY_MS, { side: 'ph' });
+  care('newProbe', 5 * DAY_MS, { side: 'ph' });
+  care('clean', 6 * DAY_MS, { side: 'ec' });
+  expect(breaksOf(book, penId, 'ph')).toEqual({
+    incidentsMs: [3 * DAY_MS],
+    probesMs: [5 * DAY_MS],
+  });
+  expect(forcingEvents(book, penId, 'ph').map(({ event }) => event)).toEqual([
+    'dryOut',
+    'newProbe',
+  ]);
+  expect(forcingEvents(book, penId, 'ec').map(({ event }) => event)).toEqual(['cleaned']);
+  expect(probeFittedMs(book, book.record('pen', penId)!, 'ph')).toBe(5 * DAY_MS);
+  expect(probeFittedMs(book, book.record('pen', penId)!, 'ec')).toBe(0);
+});
+
+test('a soak makes the probe unready until it ends, then stays on the line for half a day', () => {
+  const { book, penId, soak } = bookWithPen();
+  soak(nowMs - HOUR_MS, 2);
+  expect(runningSoak(book, penId, 'ph', nowMs)).toBeDefined();
+  expect(runningSoak(book, penId, 'ec', nowMs)).toBeUndefined();
+  expect(pensAnswer(book, nowMs)[0]?.word).toBe('soaking');
+  expect(timersAnswer(book, nowMs)).toMatchObject([
+    { kind: 'soak', name: 'P1', refId: penId, endMs: nowMs + HOUR_MS },
+  ]);
+  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops[0]).toMatchObject({ kind: 'soak' });
+  expect(timersAnswer(book, nowMs + 12 * HOUR_MS)).toHaveLength(1);
+  expect(timersAnswer(book, nowMs + 14 * HOUR_MS)).toEqual([]);
+  expect(pensAnswer(book, nowMs + HOUR_MS)[0]?.word).toBe('unverified');
+});
+
+test('a later soak of the same probe takes over the line', () => {
+  const { book, soak } = bookWithPen();
+  soak(nowMs - 2 * HOUR_MS, 24);
+  soak(nowMs - HOUR_MS, 12);
+  expect(timersAnswer(book, nowMs).map(({ endMs }) => endMs)).toEqual([nowMs + 11 * HOUR_MS]);
+});
+
+test('a pen at rest leaves the round until it is taken out', () => {
+  const { book, penId, care } = bookWithPen();
+  care('rest', nowMs - 2 * DAY_MS);
+  expect(isResting(book, penId, 'ph')).toBe(true);
+  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toEqual([]);
+  care('wake', nowMs - DAY_MS);
+  expect(isResting(book, penId, 'ph')).toBe(false);
+  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toHaveLength(1);
+});
+
+test('the shopping list names what the pens need and the Shelf lacks', () => {
+  const { book, write } = bookWithPen();
+  const needed = shoppingAnswer(book, nowMs).map(({ need, reason }) => [need.nominal, reason]);
+  expect(needed).toEqual([
+    [7, 'none'],
+    [4.01, 'none'],
+    [1.413, 'none'],
+  ]);
+  write(0, {
+    kind: 'lot',
+    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: '', left: 500, note: '' },
+  });
+  expect(shoppingAnswer(book, nowMs).map(({ need }) => need.nominal)).toEqual([4.01, 1.413]);
+});
