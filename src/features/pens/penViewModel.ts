@@ -1,5 +1,5 @@
 import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
-import type { PenWord } from '@/core/schedule';
+import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
 import { ago, dueBy, PEN_WORD, shortDay, type Formats } from '@/words';
 
 /** The error of one side with its ±, where the crops live. */
@@ -26,7 +26,7 @@ export function dueLine(pen: PenAnswer, nowMs: number): string {
 
 /** One line over the list: how many are in which state, the worst last. */
 export function pensSummary(pens: readonly PenAnswer[]): string {
-  const order: readonly PenWord[] = ['ready', 'checkDue', 'unverified', 'cantBeTrusted'];
+  const order: readonly PenWord[] = [...PEN_WORDS_WORST_FIRST].reverse();
   const parts = order.flatMap((word) => {
     const count = pens.filter((pen) => pen.word === word).length;
     return count > 0 ? [`${count} ${PEN_WORD[word].toLowerCase()}`] : [];
