@@ -90,7 +90,7 @@ export function solutionFrom(
 }
 
 /** How finely pH is solved for. Charge closes to far below 1e-9 mol/L. */
-const PH_TOLERANCE = 1e-12;
+const PH_TOLERANCE = 1e-10;
 
 /** The pH of a solution, with how well the search closed. */
 export interface SolvedPh extends Root {

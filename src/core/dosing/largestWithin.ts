@@ -1,5 +1,5 @@
-/** Halvings of the bracket: to 0.03 % of the whole, finer than any jug. */
-const HALVINGS = 12;
+/** Halvings of the bracket: to 0.1 % of the whole, finer than any jug. */
+const HALVINGS = 10;
 
 /**
  * The largest share of `whole` for which `keeps` still holds, given that it holds for nothing and,
