@@ -25,10 +25,10 @@ const phAfter = (solution: Solution, { product }: DoseInput, molPerL: number) =>
   solvePh(addReagent(solution, product.reagent, molPerL)).ph;
 
 /** The weakest tanks that could stand behind the reading, at both ends of the pen's ±. */
-function weakTanks(input: DoseInput, strongFactor?: number) {
+function weakTanks({ input, solution: { at } }: Step, strongFactor?: number) {
   const reach = COVERAGE_FACTOR * input.phStdU;
   return [input.tank.ph - reach, input.tank.ph + reach].flatMap((ph) => {
-    const weak = weakestTank({ ...input.tank, ph }, strongFactor);
+    const weak = weakestTank({ ...input.tank, ph }, { strongFactor, at });
     return weak.ok ? [{ ph, solution: weak.value }] : [];
   });
 }
@@ -72,7 +72,7 @@ function freshRule(step: Step, alkalinityMmolPerL: number): Rule {
 function stepRule(step: Step): Rule {
   const { solution, input } = step;
   const strongest = Math.max(1, factorOf(step).high);
-  const weak = weakTanks(input, strongest);
+  const weak = weakTanks(step, strongest);
   const keeps = (x: number) =>
     strongest * Math.abs(modelChange(solution, input, x)) <= CAP_STEP_PH &&
     weak.every((tank) => Math.abs(phAfter(tank.solution, input, x) - tank.ph) <= CAP_STEP_PH);
@@ -83,7 +83,7 @@ function stepRule(step: Step): Rule {
 function unlearnedRules(step: Step): readonly Rule[] {
   const { input } = step;
   const cap = CAP_UNLEARNED_MEQ_PER_L / 1000;
-  const weak = weakTanks(input);
+  const weak = weakTanks(step);
   const harmless = (x: number) =>
     weak.every(({ solution, ph }) => {
       const after = phAfter(solution, input, x);

@@ -3,11 +3,12 @@ import {
   FEED_PHOSPHATE_MMOL_PER_MS,
   conditionsAt,
   solutionFrom,
+  type Conditions,
   type Solution,
   type SolutionRefusal,
   type Totals,
 } from '../chemistry';
-import type { Result } from '../result';
+import { answer, type Result } from '../result';
 import { WEAK_FEED_SHARE } from './constants';
 import type { TankWater } from './tankAlkalinity';
 
@@ -40,15 +41,16 @@ function totalsOf(facts: TankFacts, share: { phosphate: number; ammonium: number
 function modelWith(
   facts: TankFacts,
   share: { phosphate: number; ammonium: number },
+  known?: Conditions,
 ): Result<Solution, SolutionRefusal> {
   const { tempC, ecMsPerCm, activities, ph, water, co2Uatm } = facts;
-  const at = conditionsAt({ tempC, ecMsPerCm, activities });
+  const at = known ? answer(known) : conditionsAt({ tempC, ecMsPerCm, activities });
   if (!at.ok) return at;
-  const known =
+  const carbonate =
     water.kind === 'fresh'
       ? ({ kind: 'report', alkalinityMolPerL: water.alkalinityMmolPerL / 1000 } as const)
       : ({ kind: 'aired', ...(co2Uatm === undefined ? {} : { co2Uatm }) } as const);
-  return solutionFrom(at.value, { ph, totals: totalsOf(facts, share), known });
+  return solutionFrom(at.value, { ph, totals: totalsOf(facts, share), known: carbonate });
 }
 
 /** The tank as chemistry sees it. */
@@ -63,8 +65,8 @@ export function tankModel(facts: TankFacts): Result<Solution, SolutionRefusal> {
  */
 export function weakestTank(
   facts: TankFacts,
-  strongFactor?: number,
+  { strongFactor, at }: { strongFactor?: number | undefined; at: Conditions },
 ): Result<Solution, SolutionRefusal> {
   const learned = strongFactor === undefined ? WEAK_FEED_SHARE : 1 / Math.max(1, strongFactor);
-  return modelWith(facts, { phosphate: Math.max(WEAK_FEED_SHARE, learned), ammonium: 0 });
+  return modelWith(facts, { phosphate: Math.max(WEAK_FEED_SHARE, learned), ammonium: 0 }, at);
 }
