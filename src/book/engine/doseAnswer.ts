@@ -36,7 +36,11 @@ function phIndexNear({ atMs, ph }: TankColumns, ms: number, side: 'before' | 'af
 }
 
 /** A dose with the readings before and after it, where both exist. */
-function observe(columns: TankColumns, { record, atMs }: TimedAddition) {
+function observe(
+  columns: TankColumns,
+  { record, atMs }: TimedAddition,
+  events: readonly WaterEvent[],
+) {
   const before = phIndexNear(columns, atMs, 'before');
   const after = phIndexNear(columns, atMs, 'after');
   const { modelChangePh, predictedPh } = record.body;
@@ -50,6 +54,7 @@ function observe(columns: TankColumns, { record, atMs }: TimedAddition) {
     observedChangePh: afterPh - beforePh,
     beforeStdU: columns.phStdU[before]!,
     afterStdU: columns.phStdU[after]!,
+    freshWater: tankWater(events, atMs - 1).kind === 'fresh',
   };
   return { outcome, observation };
 }
@@ -61,7 +66,8 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
   const additions = additionsOf(book, id);
   const columns = tankColumns(book, id);
   const changedMs = additions.findLast(({ record }) => record.body.what === 'change')?.atMs;
-  const seen = additions.filter(isPhDose).flatMap((dose) => observe(columns, dose) ?? []);
+  const events = waterEvents(additions);
+  const seen = additions.filter(isPhDose).flatMap((dose) => observe(columns, dose, events) ?? []);
   const told = seen.flatMap(({ outcome, observation }) =>
     observation ? [{ outcome, observation }] : [],
   );
@@ -77,7 +83,7 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
   return {
     tank,
     reading: tank.latest?.ph ? tank.latest : undefined,
-    water: tankWater(waterEvents(additions), nowMs),
+    water: tankWater(events, nowMs),
     factor,
     outcomes: outcomes.reverse(),
     lastDose: last && {

@@ -21,6 +21,16 @@ export const CAP_FRESH_SHARE = 0.8;
 export const CAP_STEP_PH = 0.8;
 
 /**
+ * No step into fresh water moves the model by more than this, pH, nor water of so much less
+ * alkalinity than was measured: hard water goes down in two or three steps, each read again.
+ */
+export const CAP_FRESH_STEP_PH = 0.9;
+export const FRESH_ALKALINITY_SHARE = 0.8;
+
+/** Source water holds at most this many times its alkalinity as carbon: at pH 6.65 and above. */
+export const SOURCE_CARBON_TIMES = 1.5;
+
+/**
  * The weakest feed that is thinkable: this share of the usual phosphate, no ammonium, aired. An
  * unlearned dose must do no harm there either.
  */

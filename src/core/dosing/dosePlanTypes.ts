@@ -53,4 +53,6 @@ export interface DosePlan {
   readonly nutrients: Nutrients;
   readonly limitedBy: StepLimit;
   readonly basis: 'fresh' | 'learned' | 'unlearned';
+  /** What is booked of this fresh fill cannot be: something was poured that nobody wrote down. */
+  readonly booksDoubted: boolean;
 }

@@ -11,10 +11,14 @@ export interface DoseObservation {
   /** Standard uncertainties of the two readings. */
   readonly beforeStdU: number;
   readonly afterStdU: number;
+  /** It went into fresh water: that tells of its alkalinity, not of the feed that followed. */
+  readonly freshWater?: boolean | undefined;
+  /** The grower left it out. */
+  readonly excluded?: boolean | undefined;
 }
 
 /** Why an observation was not used. */
-export type SkipReason = 'tooSmall' | 'wrongWay' | 'beforeWaterChange';
+export type SkipReason = 'tooSmall' | 'wrongWay' | 'beforeWaterChange' | 'freshWater' | 'excluded';
 
 /** A tank's factor: how much more (or less) it moves than the chemistry says. */
 export interface TankFactor {
@@ -30,11 +34,11 @@ export interface TankFactor {
 
 const DAY_MS = 86_400_000;
 
-function skipReason(
-  { atMs, predictedChangePh, observedChangePh, beforeStdU, afterStdU }: DoseObservation,
-  changedMs: number,
-): SkipReason | undefined {
+function skipReason(observation: DoseObservation, changedMs: number): SkipReason | undefined {
+  const { atMs, predictedChangePh, observedChangePh, beforeStdU, afterStdU } = observation;
+  if (observation.excluded) return 'excluded';
   if (atMs < changedMs) return 'beforeWaterChange';
+  if (observation.freshWater) return 'freshWater';
   const u = Math.hypot(beforeStdU, afterStdU);
   if (Math.abs(observedChangePh) < COVERAGE_FACTOR * u || predictedChangePh === 0)
     return 'tooSmall';

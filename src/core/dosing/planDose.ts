@@ -12,10 +12,11 @@ import {
 } from '../chemistry';
 import { sideOfVerdict } from '../look-back';
 import { answer, refuse, type Result } from '../result';
+import { COVERAGE_FACTOR } from '../uncertainty';
 import { CHASING_MINUTES, LEARNED_FROM_DOSES, LEFT_OVER_MEQ_PER_L } from './constants';
 import type { DoseInput, DosePlan, DoseRefusal } from './dosePlanTypes';
 import { chargeOf, factorOf, firstStep, modelChange, type Step } from './stepRules';
-import { tankModel } from './tankModel';
+import { believableFresh, tankModel } from './tankModel';
 
 /** Reasons that stand before any chemistry. */
 function refusalBefore(input: DoseInput): DoseRefusal | undefined {
@@ -45,15 +46,23 @@ function freshFull(solution: Solution, input: DoseInput, alkalinityMmolPerL: num
 
 const aimOf = ({ aimPh, band }: DoseInput) => aimPh ?? (band.low + band.high) / 2;
 
+/** The same, planned as a feed in use that nobody fed: what its books say of it cannot be. */
+const asInUse = (input: DoseInput): DoseInput => ({
+  ...input,
+  tank: { ...input.tank, water: { kind: 'inUse', unfed: true } },
+});
+
 /**
  * How much of a product to pour now, how much in all, and what it does: right after mixing and once
  * aired. The first step is small where little is known and never passes the band's far edge at the
  * 95 % bound; every limit that holds is kept, and the one that decides is named. Refuses where the
  * reading cannot carry a dose, none is needed, one is still mixing, or acid chases base.
  */
-export function planDose(input: DoseInput): Result<DosePlan, DoseRefusal> {
-  const early = refusalBefore(input);
+export function planDose(asked: DoseInput): Result<DosePlan, DoseRefusal> {
+  const early = refusalBefore(asked);
   if (early) return refuse(early);
+  const believed = believableFresh(asked.tank, COVERAGE_FACTOR * asked.phStdU);
+  const input = believed ? asked : asInUse(asked);
   const { tank, product, factor, phStdU } = input;
   const perUnit = molPerUnit(product);
   if (!perUnit.ok) return perUnit;
@@ -90,5 +99,6 @@ export function planDose(input: DoseInput): Result<DosePlan, DoseRefusal> {
     nutrients: nutrientsAdded(product.reagent, molPerL),
     limitedBy,
     basis,
+    booksDoubted: !believed,
   });
 }

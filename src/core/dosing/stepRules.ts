@@ -2,6 +2,7 @@ import { addReagent, equivalentsAt, solvePh, type Solution } from '../chemistry'
 import { COVERAGE_FACTOR } from '../uncertainty';
 import {
   CAP_FRESH_SHARE,
+  CAP_FRESH_STEP_PH,
   CAP_STEP_PH,
   CAP_UNLEARNED_MEQ_PER_L,
   FIRST_STEP_KNOWN,
@@ -68,14 +69,16 @@ function freshRule(step: Step, alkalinityMmolPerL: number): Rule {
   return { name: 'freshShare', keeps: (x) => chargeOf(step, x) <= cap };
 }
 
-/** A tank in use: no more than a step of pH, by the model and in the weakest tank of its factor. */
+/** No more than a step of pH, by the model and in the weakest tank of its factor. */
 function stepRule(step: Step): Rule {
-  const { solution, input } = step;
-  const strongest = Math.max(1, factorOf(step).high);
+  const { solution, input, basis } = step;
+  const fresh = basis === 'fresh';
+  const strongest = fresh ? 1 : Math.max(1, factorOf(step).high);
+  const cap = fresh ? CAP_FRESH_STEP_PH : CAP_STEP_PH;
   const weak = weakTanks(step, strongest);
   const keeps = (x: number) =>
-    strongest * Math.abs(modelChange(solution, input, x)) <= CAP_STEP_PH &&
-    weak.every((tank) => Math.abs(phAfter(tank.solution, input, x) - tank.ph) <= CAP_STEP_PH);
+    strongest * Math.abs(modelChange(solution, input, x)) <= cap &&
+    weak.every((tank) => Math.abs(phAfter(tank.solution, input, x) - tank.ph) <= cap);
   return { name: 'stepPh', keeps };
 }
 
@@ -104,7 +107,8 @@ export function firstStep(
   const { input, basis } = step;
   const { water } = input.tank;
   const rules: readonly Rule[] = [
-    ...(water.kind === 'fresh' ? [freshRule(step, water.alkalinityMmolPerL)] : [stepRule(step)]),
+    ...(water.kind === 'fresh' ? [freshRule(step, water.alkalinityMmolPerL)] : []),
+    stepRule(step),
     ...(basis === 'unlearned' ? unlearnedRules(step) : []),
     { name: 'farEdge', keeps: (x) => staysBeforeFarEdge(step, x) },
   ];

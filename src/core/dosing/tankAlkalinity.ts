@@ -1,4 +1,4 @@
-import { AIRED_AFTER_HOURS } from './constants';
+import { AIRED_AFTER_HOURS, SOURCE_CARBON_TIMES } from './constants';
 
 /** What happened to a tank's water, newest knowledge of its source included. Times are epoch ms. */
 export type WaterEvent =
@@ -16,9 +16,18 @@ export type WaterEvent =
 /** What the carbonate of a tank is now. */
 export type TankWater =
   /** Freshly filled, untreated: its source's alkalinity, less what was booked. */
-  | { readonly kind: 'fresh'; readonly alkalinityMmolPerL: number }
+  | {
+      readonly kind: 'fresh';
+      readonly alkalinityMmolPerL: number;
+      /** More carbon than this cannot be in it, whatever was booked, mmol/L. */
+      readonly mostCarbonMmolPerL?: number | undefined;
+    }
   /** A feed in use: aired out, its source's alkalinity gone. */
-  | { readonly kind: 'inUse' };
+  | {
+      readonly kind: 'inUse';
+      /** Nothing but water has gone in since it was filled: there may be no phosphate at all. */
+      readonly unfed?: boolean | undefined;
+    };
 
 const HOUR_MS = 3_600_000;
 
@@ -32,12 +41,18 @@ export function tankWater(events: readonly WaterEvent[], nowMs: number): TankWat
   const sorted = [...events].filter(({ atMs }) => atMs <= nowMs).sort((a, b) => a.atMs - b.atMs);
   const fillAt = sorted.findLastIndex(({ kind }) => kind === 'change');
   const fill = sorted[fillAt];
-  if (fill?.kind !== 'change' || fill.alkalinityMmolPerL === undefined) return { kind: 'inUse' };
-  if (nowMs - fill.atMs > AIRED_AFTER_HOURS * HOUR_MS) return { kind: 'inUse' };
-  let left = fill.alkalinityMmolPerL;
-  for (const event of sorted.slice(fillAt + 1)) {
-    if (event.kind !== 'dose' || event.acidMmolPerL === undefined) return { kind: 'inUse' };
+  if (fill?.kind !== 'change') return { kind: 'inUse' };
+  const since = sorted.slice(fillAt + 1);
+  const inUse = since.some(({ kind }) => kind === 'stock')
+    ? ({ kind: 'inUse' } as const)
+    : ({ kind: 'inUse', unfed: true } as const);
+  const source = fill.alkalinityMmolPerL;
+  if (source === undefined || nowMs - fill.atMs > AIRED_AFTER_HOURS * HOUR_MS) return inUse;
+  let [left, mostCarbonMmolPerL] = [source, SOURCE_CARBON_TIMES * source];
+  for (const event of since) {
+    if (event.kind !== 'dose' || event.acidMmolPerL === undefined) return inUse;
     left -= event.acidMmolPerL;
+    mostCarbonMmolPerL += Math.max(0, -event.acidMmolPerL);
   }
-  return left > 0 ? { kind: 'fresh', alkalinityMmolPerL: left } : { kind: 'inUse' };
+  return left > 0 ? { kind: 'fresh', alkalinityMmolPerL: left, mostCarbonMmolPerL } : inUse;
 }

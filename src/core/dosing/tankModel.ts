@@ -9,7 +9,7 @@ import {
   type Totals,
 } from '../chemistry';
 import { answer, type Result } from '../result';
-import { WEAK_FEED_SHARE } from './constants';
+import { FRESH_ALKALINITY_SHARE, WEAK_FEED_SHARE } from './constants';
 import type { TankWater } from './tankAlkalinity';
 
 /** What is known of a tank's water for a dose. */
@@ -59,14 +59,34 @@ export function tankModel(facts: TankFacts): Result<Solution, SolutionRefusal> {
 }
 
 /**
- * The weakest tank that is thinkable behind the same readings: what a dose must not harm. Unlearned,
- * a fifth of the usual phosphate and no ammonium; learned, so much less as its factor says it
- * resists less, for a weak tank bends where a mere stretching of the curve would not.
+ * Whether fresh water can be what its books say: its alkalinity at its pH must not ask for more
+ * carbon than its source ever held. If it does, something was poured that nobody booked.
+ */
+export function believableFresh(facts: TankFacts, reachPh: number): boolean {
+  const { water } = facts;
+  if (water.kind !== 'fresh' || water.mostCarbonMmolPerL === undefined) return true;
+  const kindest = modelWith({ ...facts, ph: facts.ph + reachPh }, { phosphate: 0, ammonium: 0 });
+  if (!kindest.ok || kindest.value.carbonate.kind !== 'closed') return kindest.ok;
+  return 1000 * kindest.value.carbonate.carbonMolPerL <= water.mostCarbonMmolPerL;
+}
+
+/**
+ * The weakest tank that is thinkable behind the same readings: what a dose must not harm. Fresh, a
+ * fifth less alkalinity than was measured. Unlearned, a fifth of the usual phosphate (none where
+ * nothing but water went in) and no ammonium; learned, so much less as its factor says it resists
+ * less, for a weak tank bends where a mere stretching of the curve would not.
  */
 export function weakestTank(
   facts: TankFacts,
   { strongFactor, at }: { strongFactor?: number | undefined; at: Conditions },
 ): Result<Solution, SolutionRefusal> {
-  const learned = strongFactor === undefined ? WEAK_FEED_SHARE : 1 / Math.max(1, strongFactor);
-  return modelWith(facts, { phosphate: Math.max(WEAK_FEED_SHARE, learned), ammonium: 0 }, at);
+  const { water } = facts;
+  if (water.kind === 'fresh') {
+    const alkalinityMmolPerL = FRESH_ALKALINITY_SHARE * water.alkalinityMmolPerL;
+    const less = { ...facts, water: { ...water, alkalinityMmolPerL } };
+    return modelWith(less, { phosphate: 0, ammonium: 0 }, at);
+  }
+  const least = water.unfed ? 0 : WEAK_FEED_SHARE;
+  const learned = strongFactor === undefined ? least : 1 / Math.max(1, strongFactor);
+  return modelWith(facts, { phosphate: Math.max(least, learned), ammonium: 0 }, at);
 }

@@ -6,7 +6,7 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { curveFor, jugFor, type doseFor } from './doseModel';
-import { learnedWords, LIMIT_WORDS, nutrientWords, type amountWords } from './doseWords';
+import { BOOKS_DOUBTED, learnedWords, LIMIT_WORDS, nutrientWords, type amountWords } from './doseWords';
 
 /** How much now, what it does right after mixing and once aired, and what it rests on. */
 export function PlanPanel(props: {
@@ -67,6 +67,7 @@ export function PlanPanel(props: {
         {plan.basis === 'fresh'
           ? ' Planned as fresh water: half a meq/L of its alkalinity is left, or it would air back above 7.'
           : ''}
+        {plan.booksDoubted ? ` ${BOOKS_DOUBTED}` : ''}
       </Say>
     </>
   );

@@ -66,6 +66,10 @@ export const LIMIT_WORDS: Readonly<Record<StepLimit, string>> = {
   farEdge: 'Kept so that it cannot pass the far edge of the band.',
 };
 
+/** Said where what is booked of a fresh fill cannot be. */
+export const BOOKS_DOUBTED =
+  'At this pH the water cannot hold the alkalinity that is booked: something was poured that nobody wrote down. Planned as a tank nobody knows.';
+
 /** What this tank has taught so far. */
 export function learnedWords({ factor, outcomes }: DoseAnswer, formats: Formats): string {
   if (factor.used === 0)
