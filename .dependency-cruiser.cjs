@@ -61,7 +61,7 @@ module.exports = {
     no(
       'words-below-features',
       '^src/words/',
-      '^src/(records|book|features|demo|interchange|ui|timers)/',
+      '^src/(records/(?!kinds/)|book|features|demo|interchange|ui|timers)',
     ),
     no('demo-makes-records', '^src/demo/', '^src/(ui|features|book|words|timers)/'),
     no('features-use-client', '^src/features/', '^src/book/(?!(client|answers|react)/)'),

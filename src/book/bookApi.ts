@@ -7,18 +7,19 @@ import type {
   PenAnswer,
   PenDetailAnswer,
   ReadAnswer,
+  ReadingsPage,
   RoundAnswer,
   SettingsAnswer,
   ShoppingAnswer,
   LotAnswer,
   TankAnswer,
   TimerRow,
-  TankDetailAnswer,
   TankHistoryAnswer,
 } from './answers';
 import type { Result } from '@/core/result';
 import type { BundleRefusal, MergePreview } from '@/interchange/bundle';
 import type { Change, Kind } from '@/records';
+import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 
 /** Which book is open: the grower's own, or the made-up glasshouse. */
@@ -81,8 +82,9 @@ export interface BookApi {
 
   round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
   tanks(nowMs: number): Promise<readonly TankAnswer[]>;
-  tank(id: string, nowMs: number): Promise<TankDetailAnswer | null>;
-  tankHistory(id: string): Promise<TankHistoryAnswer>;
+  tank(id: string, nowMs: number): Promise<TankAnswer | null>;
+  tankHistory(id: string, sample?: Sample): Promise<TankHistoryAnswer>;
+  readingsPage(tankId: string, sample: Sample, count: number): Promise<ReadingsPage>;
   read(nowMs: number): Promise<ReadAnswer>;
   pens(nowMs: number): Promise<readonly PenAnswer[]>;
   pen(id: string, nowMs: number): Promise<PenDetailAnswer | null>;

@@ -10,3 +10,4 @@ export * from './penWords';
 export * from './stepTyped';
 export * from './verdictWords';
 export * from './when';
+export * from './sampleWords';

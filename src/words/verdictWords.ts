@@ -10,6 +10,7 @@ export const VERDICT_SENTENCE: Readonly<Record<Verdict, string>> = {
   probablyHigh: 'Probably high.',
   cantTell: 'Can’t tell.',
   tooPure: 'Too pure to judge.',
+  noBand: 'No band set.',
 };
 
 /** A verdict as it stands inside a line. */
@@ -22,6 +23,7 @@ export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
   probablyHigh: 'probably high',
   cantTell: 'can’t tell',
   tooPure: 'too pure to judge',
+  noBand: 'no band set',
 };
 
 /** How loudly a verdict speaks; colour only repeats what shape and words say. */
@@ -37,6 +39,7 @@ export const VERDICT_TONE: Readonly<Record<Verdict, Tone>> = {
   probablyHigh: 'attention',
   cantTell: 'plain',
   tooPure: 'plain',
+  noBand: 'plain',
 };
 
 /** What to do about a verdict, in one sentence; '' when there is nothing to add. */
@@ -54,6 +57,8 @@ export function verdictAdvice(verdict: Verdict, expandedU: string): string {
       return `This pen is ± ${expandedU}. A check takes two minutes a cup. Don’t dose on this.`;
     case 'tooPure':
       return 'Almost no ions: its pH wanders and hardly matters.';
+    case 'noBand':
+      return 'Set a band for this kind of sample on its tank’s page.';
     case 'probablyIn':
       return 'Close to the edge.';
   }

@@ -60,3 +60,19 @@ export function dueTime(ms: number, nowMs: number): string {
   if (days === 0) return clock(ms);
   return `${days === 1 ? 'tomorrow' : shortDay(ms)} ${clock(ms)}`;
 }
+
+/** A day with its year: 24 Nov 2026. */
+export function dayMonthYear(ms: number): string {
+  return `${dayMonth(ms)} ${new Date(ms).getFullYear()}`;
+}
+
+/** What stands under an axis of so long a time: hours of a day, days, or months with their year. */
+export function axisWriter([fromMs, toMs]: readonly [number, number]): (ms: number) => string {
+  const days = (toMs - fromMs) / (24 * HOUR_MS);
+  if (days <= 2) return clock;
+  if (days <= 300) return dayMonth;
+  return (ms) => {
+    const at = new Date(ms);
+    return `${at.toLocaleDateString('en-GB', { month: 'short' })} ${at.getFullYear()}`;
+  };
+}

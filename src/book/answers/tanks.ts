@@ -1,24 +1,35 @@
 import type { JudgedValue } from '@/core/readings';
 import type { Expectation, Leaving } from '@/core/forecast';
-import type { Addition, Tank } from '@/records/kinds';
+import type { Addition, Reading, Sample, Tank } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 
 /** A reading with what it is worth. */
 export interface ReadingRow extends RecordNames {
   readonly tankId: string;
+  readonly sample: Sample;
   readonly tankName: string;
   readonly atMs: number;
   readonly by: string;
   readonly tempC?: number | undefined;
   readonly volumeL?: number | undefined;
   readonly note: string;
+  /** What a laboratory found in the same sample. */
+  readonly lab?: Reading['lab'];
   readonly ph?:
-    { readonly judged: JudgedValue; readonly shown: number; readonly penCode: string } | undefined;
+    | {
+        readonly judged: JudgedValue;
+        /** As displayed; the mean where it was dipped again. */
+        readonly shown: number;
+        readonly dips: number;
+        readonly penCode: string;
+      }
+    | undefined;
   readonly ec?:
     | {
         readonly judged?: JudgedValue | undefined;
         readonly shown: number;
+        readonly dips: number;
         readonly scale: string;
         readonly penCode: string;
       }
@@ -67,10 +78,20 @@ export interface TankColumns {
   readonly volumeL: Float64Array;
 }
 
-/** A tank's whole history: columns, and what was poured. */
+/** A change of crop, stage or band from a moment on. */
+export interface StageChange {
+  readonly atMs: number;
+  readonly crop: string;
+  readonly stage: string;
+}
+
+/** A tank's whole history of one kind of sample: columns, what was poured, when its stage changed. */
 export interface TankHistoryAnswer {
   readonly columns: TankColumns;
   readonly additions: readonly AdditionRow[];
+  readonly stages: readonly StageChange[];
+  /** Which kinds of sample were ever taken, with how many readings each. */
+  readonly samples: readonly { readonly sample: Sample; readonly count: number }[];
 }
 
 /** What a tank should show now. */
@@ -79,10 +100,10 @@ export interface ExpectedNow {
   readonly ec?: Expectation | undefined;
 }
 
-/** A tank with its newest readings first. */
-export interface TankDetailAnswer extends TankAnswer {
-  readonly readings: readonly ReadingRow[];
-  readonly readingCount: number;
+/** A page of a tank's readings of one kind of sample, newest first. */
+export interface ReadingsPage {
+  readonly rows: readonly ReadingRow[];
+  readonly total: number;
 }
 
 /** All that Read needs to judge while typing. */

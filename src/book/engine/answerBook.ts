@@ -8,7 +8,13 @@ import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { shoppingAnswer } from './shoppingAnswer';
-import { readAnswer, tankDetailAnswer, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
+import {
+  readAnswer,
+  readingsPage,
+  tankAnswer,
+  tankHistoryAnswer,
+  tanksAnswer,
+} from './tankAnswers';
 import { timersAnswer } from './timersAnswer';
 
 /** The questions of the book worker. */
@@ -33,8 +39,9 @@ export function answerBook(book: () => BookState): Questions {
     conflicts: async () => conflictsAnswer(book()),
     round: async (nowMs, dayStartMs) => roundAnswer(book(), { nowMs, dayStartMs }),
     tanks: async (nowMs) => tanksAnswer(book(), nowMs),
-    tank: async (id, nowMs) => tankDetailAnswer(book(), id, nowMs),
-    tankHistory: async (id) => tankHistoryAnswer(book(), id),
+    tank: async (id, nowMs) => tankAnswer(book(), id, nowMs),
+    tankHistory: async (id, sample) => tankHistoryAnswer(book(), id, sample),
+    readingsPage: async (tankId, sample, count) => readingsPage(book(), { tankId, sample, count }),
     read: async (nowMs) => readAnswer(book(), nowMs),
     pens: async (nowMs) => pensAnswer(book(), nowMs),
     pen: async (id, nowMs) => penDetailAnswer(book(), id, nowMs),

@@ -7,7 +7,7 @@ import { lookBackAnswer } from './lookBackAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
-import { readAnswer, tankDetailAnswer, tanksAnswer } from './tankAnswers';
+import { readAnswer, readingsPage, tanksAnswer } from './tankAnswers';
 
 const DAY_MS = 86_400_000;
 const makeId = idSource();
@@ -129,7 +129,7 @@ test('a band changed from now on leaves the past verdict as it was', () => {
   reading(1, recordId, 5.7);
   write(2, { kind: 'tank', recordId, effectiveFromMs: 2 * DAY_MS, body: tank(6, 7) });
   reading(3, recordId, 5.7);
-  const verdicts = tankDetailAnswer(book, recordId, 3 * DAY_MS)?.readings.map(
+  const verdicts = readingsPage(book, { tankId: recordId, sample: 'tank', count: 9 }).rows.map(
     ({ ph }) => ph?.judged.verdict,
   );
   expect(verdicts).toEqual(['low', 'in']);

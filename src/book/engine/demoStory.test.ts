@@ -3,7 +3,7 @@ import { BookState } from './bookState';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
-import { tankDetailAnswer, tanksAnswer } from './tankAnswers';
+import { readingsPage, tanksAnswer } from './tankAnswers';
 
 const morning = (year: number, month: number, day: number) =>
   new Date(year, month, day, 10, 30).getTime();
@@ -60,7 +60,7 @@ test('at least two tanks have been left alone long enough to say where they go',
 
 test('corrected values come closer to the hidden truth than what P4 showed', () => {
   const gerbera = tanksAnswer(book, nowMs).find((tank) => tank.body.name === 'Gerbera bench')!;
-  const rows = tankDetailAnswer(book, gerbera.id, nowMs)?.readings ?? [];
+  const rows = readingsPage(book, { tankId: gerbera.id, sample: 'tank', count: 60 }).rows;
   const corrections = rows.map((row) => row.ph?.judged.correction ?? 0);
   expect(Math.max(...corrections)).toBeGreaterThan(0.2);
 });

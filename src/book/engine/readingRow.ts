@@ -1,7 +1,9 @@
 import type { ReadingRow } from '@/book/answers';
 import { ecPenStateAt, phPenStateAt, type EcPenState, type PhPenState } from '@/core/drift';
 import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
+import type { Band } from '@/core/verdict';
 import { factsAt, type Tank } from '@/records';
+import { meanShown, repeatStdU, type Reading, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { ecTrackOf, phTrackOf } from './penTrack';
 
@@ -9,6 +11,8 @@ import { ecTrackOf, phTrackOf } from './penTrack';
 export interface ReadingContext {
   readonly atMs: number;
   readonly tank: Tank;
+  /** The bands of its kind of sample; a sample other than the tank may have none. */
+  readonly bands: { readonly ph?: Band | undefined; readonly ec?: Band | undefined };
   /** As it is called now. */
   readonly tankName: string;
 }
@@ -22,26 +26,50 @@ export function readingContext(
   if (!record) return undefined;
   const atMs = Date.parse(body.takenAt);
   const tank = record.revisions.length === 1 ? record.body : factsAt(record.revisions, atMs);
-  return { atMs, tank: tank ?? record.body, tankName: record.body.name };
+  const held = tank ?? record.body;
+  return { atMs, tank: held, bands: bandsOf(held, body.sampleKind), tankName: record.body.name };
+}
+
+/** The bands a sample of a tank is judged by. */
+export function bandsOf(tank: Tank, sample: Sample): ReadingContext['bands'] {
+  return sample === 'tank'
+    ? { ph: tank.phBand, ec: tank.ecBand }
+    : (tank.sampleBands?.[sample] ?? {});
+}
+
+/** A pH side as the core takes it: the mean of its dips, their spread where there are enough. */
+export const phShownOf = (side: NonNullable<Reading['ph']>) => ({
+  shownPh: meanShown(side),
+  repeatStdUPh: repeatStdU(side),
+});
+
+/** The same for an EC side; its spread relative to the mean. */
+export function ecShownOf(side: NonNullable<Reading['ec']>) {
+  const shown = meanShown(side);
+  const spread = repeatStdU(side);
+  return {
+    shown,
+    repeatStdURel: spread === undefined ? undefined : spread / Math.max(shown, 1e-9),
+  };
 }
 
 /** What an EC reading is worth; undefined when it cannot be stated at 25 °C. */
 export function judgeEc(
   book: BookState,
   { body }: LiveRecord<'reading'>,
-  { tank, atMs }: ReadingContext,
+  { tank, atMs, bands }: ReadingContext,
   known?: EcPenState,
 ): JudgedValue | undefined {
   const pen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
   if (!body.ec || !pen) return undefined;
   const assessed = assessEc({
-    shown: body.ec.shown,
+    ...ecShownOf(body.ec),
     tempC: body.tempC,
     pen: { ...pen, scale: body.ec.scale },
     state: known ?? ecPenStateAt(ecTrackOf(book, body.ec.penId), atMs),
     feedAlphaPerC: tank.alphaPerC,
   });
-  return assessed.ok ? judgeTank(assessed.value, tank.ecBand) : undefined;
+  return assessed.ok ? judgeTank(assessed.value, bands.ec) : undefined;
 }
 
 /** What a pH reading is worth; undefined when its pen is gone. */
@@ -52,16 +80,16 @@ export function judgePh(
   known?: PhPenState,
 ): JudgedValue | undefined {
   const { body } = reading;
-  const { tank, atMs } = context;
+  const { atMs, bands } = context;
   const pen = body.ph && book.record('pen', body.ph.penId)?.body.ph;
   if (!body.ph || !pen) return undefined;
   const assessed = assessPh({
-    shownPh: body.ph.shown,
+    ...phShownOf(body.ph),
     tempC: body.tempC,
     pen,
     state: known ?? phPenStateAt(phTrackOf(book, body.ph.penId), atMs),
   });
-  return judgeTank(assessed, tank.phBand, judgeEc(book, reading, context)?.value);
+  return judgeTank(assessed, bands.ph, judgeEc(book, reading, context)?.value);
 }
 
 /** A reading with its corrected values, judged by the band that held when it was taken. */
@@ -79,16 +107,25 @@ export function readingRow(
     id: reading.id,
     revId: head.revId,
     tankId: body.tankId,
+    sample: body.sampleKind,
+    lab: body.lab,
     tankName: context.tankName,
     atMs: context.atMs,
     by: head.by,
     tempC: body.tempC,
     volumeL: body.volumeL,
     note: body.note,
-    ph: body.ph && ph && { judged: ph, shown: body.ph.shown, penCode: codeOf(body.ph.penId) },
+    ph: body.ph &&
+      ph && {
+        judged: ph,
+        shown: meanShown(body.ph),
+        dips: 1 + (body.ph.repeats?.length ?? 0),
+        penCode: codeOf(body.ph.penId),
+      },
     ec: body.ec && {
       judged: ec,
-      shown: body.ec.shown,
+      shown: meanShown(body.ec),
+      dips: 1 + (body.ec.repeats?.length ?? 0),
       scale: body.ec.scale,
       penCode: codeOf(body.ec.penId),
     },

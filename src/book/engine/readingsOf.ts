@@ -1,20 +1,25 @@
 import type { RecordId } from '@/records';
+import type { Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 
-/** A tank's readings, newest first. */
-export function readingsOf(book: BookState, tankId: RecordId): readonly LiveRecord<'reading'>[] {
-  const byTank = book.remember('readingsByTank', () => {
-    const lists = new Map<RecordId, LiveRecord<'reading'>[]>();
+/** A tank's readings of one kind of sample, newest first. */
+export function readingsOf(
+  book: BookState,
+  tankId: RecordId,
+  sample: Sample = 'tank',
+): readonly LiveRecord<'reading'>[] {
+  const bySample = book.remember('readingsBySample', () => {
+    const lists = new Map<string, LiveRecord<'reading'>[]>();
     for (const reading of book.all('reading')) {
-      if (reading.body.sampleKind !== 'tank') continue;
-      const list = lists.get(reading.body.tankId);
+      const name = `${reading.body.sampleKind}/${reading.body.tankId}`;
+      const list = lists.get(name);
       if (list) list.push(reading);
-      else lists.set(reading.body.tankId, [reading]);
+      else lists.set(name, [reading]);
     }
     for (const list of lists.values()) {
       list.sort((a, b) => (a.body.takenAt < b.body.takenAt ? 1 : -1));
     }
     return lists;
   });
-  return byTank.get(tankId) ?? [];
+  return bySample.get(`${sample}/${tankId}`) ?? [];
 }

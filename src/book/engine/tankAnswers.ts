@@ -3,11 +3,13 @@ import type {
   ExpectedNow,
   ReadAnswer,
   ReadingRow,
+  ReadingsPage,
+  StageChange,
   TankAnswer,
-  TankDetailAnswer,
   TankHistoryAnswer,
 } from '@/book/answers';
 import type { RecordId } from '@/records';
+import { SAMPLES, type Sample } from '@/records/kinds';
 import { additionsOf, mixingIn, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { pensAnswer } from './penAnswers';
@@ -16,17 +18,19 @@ import { readingsOf } from './readingsOf';
 import { tankColumns } from './tankColumns';
 import { expectedNow, leavingOf } from './tankOutlook';
 
-/** How many readings a tank's first page holds. */
-const READINGS_SHOWN = 60;
-
 /** An addition as a row. */
 export function additionRow({ record, atMs }: TimedAddition): AdditionRow {
   return { id: record.id, revId: record.head.revId, body: record.body, atMs, by: record.head.by };
 }
 
 /** Rows of the newest readings of a tank. */
-function rowsOf(book: BookState, tankId: RecordId, count: number): ReadingRow[] {
-  const newest = readingsOf(book, tankId).slice(0, count);
+function rowsOf(
+  book: BookState,
+  tankId: RecordId,
+  count: number,
+  sample: Sample = 'tank',
+): ReadingRow[] {
+  const newest = readingsOf(book, tankId, sample).slice(0, count);
   return newest.flatMap((reading) => readingRow(book, reading) ?? []);
 }
 
@@ -48,16 +52,9 @@ export function tanksAnswer(book: BookState, nowMs: number): readonly TankAnswer
     });
 }
 
-/** One tank with its newest readings. */
-export function tankDetailAnswer(
-  book: BookState,
-  id: RecordId,
-  nowMs: number,
-): TankDetailAnswer | null {
-  const tank = tanksAnswer(book, nowMs).find((candidate) => candidate.id === id);
-  if (!tank) return null;
-  const readings = rowsOf(book, id, READINGS_SHOWN);
-  return { ...tank, readings, readingCount: readingsOf(book, id).length };
+/** One tank; null when it is not in the book. */
+export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAnswer | null {
+  return tanksAnswer(book, nowMs).find((candidate) => candidate.id === id) ?? null;
 }
 
 /** What Read needs: tanks, pens with their state now, and the pens last used on each tank. */
@@ -74,10 +71,43 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
   return { tanks: tanksAnswer(book, nowMs), pens: pensAnswer(book, nowMs), remembered, expected };
 }
 
-/** A tank's whole history, for charts. */
-export function tankHistoryAnswer(book: BookState, id: RecordId): TankHistoryAnswer {
+/** A page of a tank's readings of one kind of sample, newest first. */
+export function readingsPage(
+  book: BookState,
+  { tankId, sample, count }: { tankId: RecordId; sample: Sample; count: number },
+): ReadingsPage {
   return {
-    columns: tankColumns(book, id),
+    rows: rowsOf(book, tankId, count, sample),
+    total: readingsOf(book, tankId, sample).length,
+  };
+}
+
+/** When a tank's crop, stage or bands changed from a moment on. */
+function stagesOf(book: BookState, id: RecordId): StageChange[] {
+  const revisions = book.record('tank', id)?.revisions ?? [];
+  return revisions
+    .flatMap(({ effectiveFrom, body }) =>
+      effectiveFrom && body
+        ? { atMs: Date.parse(effectiveFrom), crop: body.crop, stage: body.stage }
+        : [],
+    )
+    .sort((a, b) => a.atMs - b.atMs);
+}
+
+/** A tank's whole history of one kind of sample, for charts. */
+export function tankHistoryAnswer(
+  book: BookState,
+  id: RecordId,
+  sample: Sample = 'tank',
+): TankHistoryAnswer {
+  const samples = SAMPLES.map((kind) => ({
+    sample: kind,
+    count: readingsOf(book, id, kind).length,
+  })).filter(({ count }) => count > 0);
+  return {
+    columns: tankColumns(book, id, sample),
     additions: additionsOf(book, id).map(additionRow),
+    stages: stagesOf(book, id),
+    samples,
   };
 }

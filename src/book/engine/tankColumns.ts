@@ -4,9 +4,10 @@ import { assessEcQuick, assessPhQuick } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
 import { TOO_PURE_BELOW_MS_PER_CM, VERDICTS, verdictOf, type Band } from '@/core/verdict';
 import type { RecordId } from '@/records';
+import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { ecTrackOf, phTrackOf } from './penTrack';
-import { readingContext } from './readingRow';
+import { ecShownOf, phShownOf, readingContext } from './readingRow';
 import { readingsOf } from './readingsOf';
 
 /** Empty columns for so many readings; a value that was not read stays NaN. */
@@ -39,7 +40,12 @@ interface Judged {
 }
 
 /** The verdict as a column holds it. */
-function verdictIndex({ value, stdU, verified }: Judged, band: Band, ecMsPerCm: number): number {
+function verdictIndex(
+  { value, stdU, verified }: Judged,
+  band: Band | undefined,
+  ecMsPerCm: number,
+): number {
+  if (!band) return VERDICTS.indexOf('noBand');
   const tooPure = ecMsPerCm < TOO_PURE_BELOW_MS_PER_CM;
   return VERDICTS.indexOf(tooPure ? 'tooPure' : verdictOf(value, stdU, band, { firm: verified }));
 }
@@ -53,49 +59,53 @@ function writeRow(
 ) {
   const context = readingContext(book, reading);
   if (!context) return;
-  const { atMs, tank } = context;
+  const { atMs, tank, bands } = context;
   const { body } = reading;
   columns.atMs[at] = atMs;
-  columns.phLow[at] = tank.phBand.low;
-  columns.phHigh[at] = tank.phBand.high;
-  columns.ecLow[at] = tank.ecBand.low;
-  columns.ecHigh[at] = tank.ecBand.high;
+  columns.phLow[at] = bands.ph?.low ?? NaN;
+  columns.phHigh[at] = bands.ph?.high ?? NaN;
+  columns.ecLow[at] = bands.ec?.low ?? NaN;
+  columns.ecHigh[at] = bands.ec?.high ?? NaN;
   columns.tempC[at] = body.tempC ?? NaN;
   columns.volumeL[at] = body.volumeL ?? NaN;
   const { tempC } = body;
   const ecPen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
   if (body.ec && ecPen) {
     const result = assessEcQuick({
-      shown: body.ec.shown,
+      ...ecShownOf(body.ec),
       tempC,
       pen: { ...ecPen, scale: body.ec.scale },
       state: ecPenStateAt(ecTrackOf(book, body.ec.penId), atMs),
       feedAlphaPerC: tank.alphaPerC,
     });
-    columns.ecShown[at] = ecMsPerCmFromDisplay(body.ec.shown, body.ec.scale);
+    columns.ecShown[at] = ecMsPerCmFromDisplay(meanShown(body.ec), body.ec.scale);
     if (result.ok) {
       columns.ec[at] = result.value.value;
       columns.ecStdU[at] = result.value.stdU;
-      columns.ecVerdict[at] = verdictIndex(result.value, tank.ecBand, Infinity);
+      columns.ecVerdict[at] = verdictIndex(result.value, bands.ec, Infinity);
     }
   }
   const phPen = body.ph && book.record('pen', body.ph.penId)?.body.ph;
   if (body.ph && phPen) {
     const state = phPenStateAt(phTrackOf(book, body.ph.penId), atMs);
-    const judged = assessPhQuick({ shownPh: body.ph.shown, tempC, pen: phPen, state });
-    columns.phShown[at] = body.ph.shown;
+    const judged = assessPhQuick({ ...phShownOf(body.ph), tempC, pen: phPen, state });
+    columns.phShown[at] = meanShown(body.ph);
     columns.ph[at] = judged.value;
     columns.phStdU[at] = judged.stdU;
     const known = columns.ec[at];
     const ec = known === undefined || Number.isNaN(known) ? Infinity : known;
-    columns.phVerdict[at] = verdictIndex(judged, tank.phBand, ec);
+    columns.phVerdict[at] = verdictIndex(judged, bands.ph, ec);
   }
 }
 
-/** All readings of a tank as columns, oldest first; computed once until the next change. */
-export function tankColumns(book: BookState, tankId: RecordId): TankColumns {
-  return book.remember(`columns/${tankId}`, () => {
-    const readings = [...readingsOf(book, tankId)].reverse();
+/** All readings of one kind of sample as columns, oldest first; computed once until the next change. */
+export function tankColumns(
+  book: BookState,
+  tankId: RecordId,
+  sample: Sample = 'tank',
+): TankColumns {
+  return book.remember(`columns/${sample}/${tankId}`, () => {
+    const readings = [...readingsOf(book, tankId, sample)].reverse();
     const columns = emptyColumns(readings.length);
     readings.forEach((reading, at) => writeRow(book, columns, at, reading));
     return columns;

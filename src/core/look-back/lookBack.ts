@@ -12,6 +12,7 @@ const SIDE: Readonly<Record<Verdict, VerdictSide>> = {
   probablyHigh: 'high',
   cantTell: 'unsure',
   tooPure: 'unsure',
+  noBand: 'unsure',
 };
 
 /** The side a verdict speaks for; "probably in" and "in" are one. */

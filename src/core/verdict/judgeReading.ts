@@ -18,6 +18,7 @@ export const VERDICTS = [
   'high',
   'cantTell',
   'tooPure',
+  'noBand',
 ] as const;
 export type Verdict = (typeof VERDICTS)[number];
 

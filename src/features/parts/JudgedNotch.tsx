@@ -26,6 +26,7 @@ export function JudgedNotch({ quantity, judged, size }: Props) {
     verdict: judged.verdict,
   });
   const { value, budget, verdict } = judged;
+  if (verdict === 'noBand') return null;
   const reading = { value, expandedU: budget.expandedU, verdict };
   return <Notch size={size} band={judged.band} reading={reading} sentence={sentence} />;
 }

@@ -4,6 +4,7 @@ import { useFormats } from '@/features/frame/formats';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
+import { BandEnds } from './BandEnds';
 import { JudgedNotch } from './JudgedNotch';
 import { WhyBudget } from './WhyBudget';
 
@@ -39,14 +40,7 @@ export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: 
         </Say>
       </View>
       <JudgedNotch quantity={quantity} judged={judged} size={size} />
-      <View style={styles.ends}>
-        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
-          {write(band.low)}
-        </Say>
-        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
-          {write(band.high)}
-        </Say>
-      </View>
+      {verdict === 'noBand' ? null : <BandEnds low={write(band.low)} high={write(band.high)} />}
       <View style={styles.verdict}>
         <Say bold tone={VERDICT_TONE[verdict]}>
           {VERDICT_SENTENCE[verdict]}
@@ -69,7 +63,5 @@ export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: 
 const styles = StyleSheet.create({
   panel: { gap: space.s1 },
   number: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: space.s2 },
-  ends: { flexDirection: 'row' },
-  end: { width: '50%', textAlign: 'center' },
   verdict: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: space.s2 },
 });

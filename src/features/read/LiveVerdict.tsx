@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { JudgedValue } from '@/core/readings';
 import type { Band } from '@/core/verdict';
 import { useFormats } from '@/features/frame/formats';
+import { BandEnds } from '@/features/parts/BandEnds';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
@@ -11,7 +12,8 @@ import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
 interface Props {
   readonly quantity: 'ph' | 'ec';
   readonly judged?: JudgedValue | undefined;
-  readonly band: Band;
+  /** None for a sample nobody set one for. */
+  readonly band?: Band | undefined;
 }
 
 /** The notch while typing: empty at first, then the peg, the verdict and the true value. */
@@ -19,7 +21,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
   const write = ph ? formats.ph : formats.ec;
-  const [low, high] = [write(band.low), write(band.high)];
+  const [low, high] = band ? [write(band.low), write(band.high)] : ['', ''];
   const unit = ph ? '' : ` ${formats.ecUnit} at 25 °C`;
   const pair =
     judged &&
@@ -30,21 +32,14 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
     <View style={styles.verdict}>
       {judged ? (
         <JudgedNotch quantity={quantity} judged={judged} size="row" />
-      ) : (
+      ) : band ? (
         <Notch
           size="row"
           band={band}
           sentence={`Band ${low} to ${high}${unit}; nothing read yet.`}
         />
-      )}
-      <View style={styles.ends}>
-        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
-          {low}
-        </Say>
-        <Say size="tiny" tone="soft" face="mono" style={styles.end}>
-          {high}
-        </Say>
-      </View>
+      ) : null}
+      {band ? <BandEnds low={low} high={high} /> : null}
       <View aria-live="polite" role="status" style={styles.line}>
         {judged && pair ? (
           <>
@@ -70,8 +65,6 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
 
 const styles = StyleSheet.create({
   verdict: { gap: 0 },
-  ends: { flexDirection: 'row' },
-  end: { width: '50%', textAlign: 'center' },
   line: {
     flexDirection: 'row',
     flexWrap: 'wrap',

@@ -1,24 +1,54 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { AdditionRow } from '@/book/answers';
+import { useAnswer } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
-import type { HistoryLine } from './tankViewModel';
+import type { Sample } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { historyLines } from './tankViewModel';
 
-/** A tank's readings as a table that a screen reader can walk. */
-export function HistoryTable({
-  lines,
-  ecUnit,
-}: {
-  readonly lines: readonly HistoryLine[];
-  readonly ecUnit: string;
-}) {
+interface Props {
+  readonly tankId: string;
+  readonly sample: Sample;
+  readonly additions: readonly AdditionRow[];
+}
+
+const FIRST = 14;
+const MORE = 60;
+
+/** A tank's readings and what was poured as a table, newest first, a page at a time. */
+export function HistoryTable({ tankId, sample, additions }: Props) {
+  const formats = useFormats();
+  const [count, setCount] = useState(FIRST);
+  const { data: page } = useAnswer(
+    ['readingsPage', tankId, sample],
+    (client) => client.readingsPage(tankId, sample, count),
+    count,
+  );
+  if (!page || page.total === 0) return null;
+  const { rows, total } = page;
+  const poured = sample === 'tank' ? additions : [];
   return (
-    <SimpleTable
-      label="Readings"
-      heads={['Day', 'pH', `EC, ${ecUnit}`, 'Temp.', 'By']}
-      rows={lines.map(({ id, when, ph, ec, temp, by }) => ({
-        id,
-        cells: [when, ph, ec, temp, by],
-      }))}
-      mono={[1, 2]}
-      widths={[58, 90, 90, 52, 24]}
-    />
+    <View>
+      <Say size="large" face="slab" heading={2}>
+        Readings
+      </Say>
+      <SimpleTable
+        label="Readings"
+        heads={['Day', 'pH', `EC, ${formats.ecUnit}`, 'Temp.', 'By']}
+        rows={historyLines(rows, poured, { formats, complete: rows.length >= total })}
+        mono={[1, 2]}
+        widths={[58, 90, 90, 52, 24]}
+      />
+      <Say size="small" tone="soft">
+        {rows.length < total ? `The newest ${rows.length} of ${total}. ` : `All ${total}. `}
+        Corrected values with their ±; what the pens showed is kept.
+      </Say>
+      {rows.length < total ? (
+        <Button kind="text" label="Older" onPress={() => setCount(count + MORE)} />
+      ) : null}
+    </View>
   );
 }

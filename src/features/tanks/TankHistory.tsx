@@ -1,154 +1,177 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AdditionRow, TankAnswer, TankHistoryAnswer } from '@/book/answers';
+import type { TankAnswer, TankHistoryAnswer } from '@/book/answers';
+import { useAnswer } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
-import { Press } from '@/ui/button';
-import { Measured, Strip, TimeAxis, type StripFlag } from '@/ui/chart';
+import { savePng, saveSvg } from '@/features/parts/saveImage';
+import type { Sample } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { Measured, Strip, TimeAxis, within, ZoomPan, type TimeWindow } from '@/ui/chart';
+import { Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { color, space, TOUCH } from '@/ui/tokens';
-import { dayMonth } from '@/words';
-import {
-  bandSteps,
-  pointsIn,
-  SPAN_LABEL,
-  spanDomain,
-  stepsInScale,
-  type Span,
-} from './historyModel';
+import { color, space } from '@/ui/tokens';
+import { axisWriter, dayMonthYear, SAMPLE_NAME } from '@/words';
+import { historyDrawing } from './historyDrawing';
+import { historyLimits, spanDomain, type Span } from './historyModel';
+import { historyStrips, HOLLOW_FROM_PH, type HistoryStrip, type Series } from './historyStrips';
+import { MoveBar, SampleChoice, SpanBar } from './HistoryTools';
 
 interface Props {
   readonly tank: TankAnswer;
-  readonly history: TankHistoryAnswer;
+  readonly sample: Sample;
+  readonly onSample: (sample: Sample) => void;
   readonly nowMs: number;
 }
 
 const LEFT = 56;
-/** Beyond this many readings on screen marks and whiskers only blacken the line. */
-const DETAILED_UP_TO = 140;
 
-const flagsOf = (additions: readonly AdditionRow[], forPh: boolean): StripFlag[] =>
-  additions
-    .filter(({ body }) => forPh === (body.what === 'acid' || body.what === 'base'))
-    .map(({ atMs, body }) => {
-      const kind = body.what === 'water' || body.what === 'change' ? 'water' : 'dose';
-      return { atMs, kind } as const;
-    });
+const LOOK: Readonly<Record<Series, { readonly color: string; readonly dash?: string }>> = {
+  ph: { color: color.seriesPh },
+  ec: { color: color.seriesEc, dash: '6 3' },
+  temp: { color: color.seriesTemp, dash: '2 3' },
+  level: { color: color.seriesLevel, dash: '1 2' },
+};
 
 /** A tank's past: strips on one time axis, the band as it then was, what was poured as flags. */
-export function TankHistory({ tank, history, nowMs }: Props) {
+export function TankHistory({ tank, sample, onSample, nowMs }: Props) {
+  const { data: history } = useAnswer(['tankHistory', tank.id, sample], (client) =>
+    client.tankHistory(tank.id, sample),
+  );
+  if (!history) return <Skeleton label="Loading the history" />;
+  if (history.samples.length === 0 || (sample === 'tank' && history.columns.atMs.length < 2)) {
+    return <SampleChoice samples={history.samples} value={sample} onChoose={onSample} />;
+  }
+  return (
+    <View>
+      <SampleChoice samples={history.samples} value={sample} onChoose={onSample} />
+      <Strips key={sample} tank={tank} history={history} sample={sample} nowMs={nowMs} />
+    </View>
+  );
+}
+
+interface StripsProps {
+  readonly tank: TankAnswer;
+  readonly history: TankHistoryAnswer;
+  readonly sample: Sample;
+  readonly nowMs: number;
+}
+
+function Strips({ tank, history, sample, nowMs }: StripsProps) {
   const formats = useFormats();
   const [span, setSpan] = useState<Span>('fourWeeks');
-  const { columns, additions } = history;
-  const domain = spanDomain(columns, span, nowMs);
-  const { ecScale } = formats.settings;
-  const ph = pointsIn(
-    columns.atMs,
-    { values: columns.ph, stdU: columns.phStdU, shown: columns.phShown },
-    domain,
+  const [moved, setMoved] = useState<TimeWindow>();
+  const { columns } = history;
+  const limits = useMemo(() => historyLimits(columns, nowMs), [columns, nowMs]);
+  const domain = useMemo(
+    () => (moved ? within(moved, limits) : spanDomain(columns, span, nowMs)),
+    [moved, limits, columns, span, nowMs],
   );
-  const ec = pointsIn(
-    columns.atMs,
-    { values: columns.ec, stdU: columns.ecStdU, shown: columns.ecShown, scale: ecScale },
-    domain,
+  const strips = useMemo(
+    () => historyStrips({ tank, history, sample, domain, formats }),
+    [tank, history, sample, domain, formats],
   );
-  const temp = pointsIn(columns.atMs, { values: columns.tempC }, domain);
-  const phBand = bandSteps(
-    columns.atMs,
-    { low: columns.phLow, high: columns.phHigh },
-    tank.body.phBand,
-  );
-  const ecBand = bandSteps(
-    columns.atMs,
-    { low: columns.ecLow, high: columns.ecHigh },
-    tank.body.ecBand,
-  );
-  const detailed = Math.max(ph.length, ec.length) <= DETAILED_UP_TO;
-  const hollow = ph.some(
-    ({ value, shown }) => shown !== undefined && Math.abs(shown - value) > 0.1,
-  );
-  const sentence = (name: string, count: number) =>
-    `${name} of ${tank.body.name}, ${count} readings in this span; the table below has them.`;
+  const choose = (each: Span) => {
+    setMoved(undefined);
+    setSpan(each);
+  };
+  const { name } = tank.body;
+  const save = (as: 'svg' | 'png') => {
+    const title = `${name}: ${SAMPLE_NAME[sample].toLowerCase()}`;
+    const svg = historyDrawing({ title, strips, formats });
+    const file = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}-${dayMonthYear(nowMs)}`.replace(
+      / /g,
+      '-',
+    );
+    if (as === 'svg') saveSvg(file, svg);
+    else void savePng(file, svg);
+  };
   return (
     <View>
       <View style={styles.head}>
         <Say size="large" face="slab" heading={2}>
           History
         </Say>
-        <View role="radiogroup" aria-label="Span of time" style={styles.spans}>
-          {(Object.keys(SPAN_LABEL) as Span[]).map((each) => (
-            <Press
-              key={each}
-              role="radio"
-              checked={each === span}
-              onPress={() => setSpan(each)}
-              style={styles.span}
-            >
-              <Say
-                size="small"
-                bold={each === span}
-                tone={each === span ? 'action' : 'soft'}
-                style={each === span ? styles.chosen : undefined}
-              >
-                {SPAN_LABEL[each]}
-              </Say>
-            </Press>
-          ))}
-        </View>
+        <SpanBar span={moved ? undefined : span} onSpan={choose} />
       </View>
       <Measured>
         {(width) => (
-          <>
-            <Name text="pH" tone={color.seriesPh} />
-            <Strip
-              size={{ width, height: 132, left: LEFT }}
-              look={{ color: color.seriesPh }}
-              write={(value) => formats.number(value, 1)}
-              sentence={sentence('pH', ph.length)}
-              flags={flagsOf(additions, true)}
-              detailed={detailed}
-              spec={{ domain, points: ph, band: phBand, leastSpan: 1 }}
-            />
-            <Name text={`EC, ${formats.ecUnit}`} tone={color.seriesEc} />
-            <Strip
-              size={{ width, height: 116, left: LEFT }}
-              look={{ color: color.seriesEc, dash: '6 3' }}
-              write={(value) => formats.number(value, ecScale === 'mS/cm' ? 1 : 0)}
-              sentence={sentence('EC', ec.length)}
-              flags={flagsOf(additions, false)}
-              detailed={detailed}
-              spec={{ domain, points: ec, band: stepsInScale(ecBand, ecScale), leastSpan: 0.1 }}
-            />
-            {temp.length > 1 ? (
-              <>
-                <Name text={`Temperature, ${formats.settings.tempUnit}`} tone={color.seriesTemp} />
-                <Strip
-                  size={{ width, height: 64, left: LEFT }}
-                  look={{ color: color.seriesTemp, dash: '2 3' }}
-                  write={(value) => formats.temp(value).split(' ')[0] ?? ''}
-                  sentence={sentence('Temperature', temp.length)}
-                  detailed={false}
-                  spec={{ domain, points: temp, band: [], leastSpan: 3 }}
-                />
-              </>
-            ) : null}
-            <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
-          </>
+          <ZoomPan
+            window={domain}
+            limits={limits}
+            onWindow={setMoved}
+            width={width}
+            left={LEFT}
+            label={`History of ${name}: arrow keys move in time, + and − scale, Home shows all`}
+          >
+            {strips.map((strip) => (
+              <NamedStrip key={strip.series} strip={strip} width={width} of={name} />
+            ))}
+            <TimeAxis domain={domain} size={{ width, left: LEFT }} write={axisWriter(domain)} />
+          </ZoomPan>
         )}
       </Measured>
+      <View style={styles.head}>
+        <MoveBar window={domain} limits={limits} onWindow={setMoved} />
+        <View style={styles.files}>
+          <Button kind="text" label="Save SVG" onPress={() => save('svg')} />
+          <Button kind="text" label="Save PNG" onPress={() => save('png')} />
+        </View>
+      </View>
       <Say size="small" tone="soft">
-        Recess: the band as it then was.{' '}
-        {hollow ? 'Hollow marks: what the pen showed before a later check corrected it. ' : ''}
-        {additions.length > 0 ? 'Flags: what was poured.' : ''}
+        {legendOf(strips)}
       </Say>
     </View>
   );
 }
 
-function Name({ text, tone }: { readonly text: string; readonly tone: string }) {
+/** Says what is drawn, and only what is drawn. */
+function legendOf(strips: readonly HistoryStrip[]): string {
+  const anyBand = strips.some(({ spec }) => spec.band.length > 0);
+  const hollow = strips[0]?.spec.points.some(
+    ({ value, shown }) => shown !== undefined && Math.abs(shown - value) > HOLLOW_FROM_PH,
+  );
+  const flags = strips.flatMap(({ spec: { domain }, flags: all }) =>
+    all.filter(({ atMs }) => atMs >= domain[0] && atMs <= domain[1]),
+  );
+  return [
+    anyBand ? 'Recess: the band as it then was.' : 'No band is set for this sample.',
+    hollow ? 'Hollow marks: what the pen showed before a later check corrected it.' : '',
+    flags.some(({ kind }) => kind !== 'stage') ? 'Flags: what was poured.' : '',
+    flags.some(({ kind }) => kind === 'stage') ? 'A diamond: the stage changed.' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+function NamedStrip({
+  strip: { series, name, height, decimals, spec, flags },
+  width,
+  of,
+}: {
+  readonly strip: HistoryStrip;
+  readonly width: number;
+  readonly of: string;
+}) {
+  const formats = useFormats();
+  const look = LOOK[series];
   return (
-    <Say size="small" bold style={{ color: tone, marginLeft: LEFT + 8, marginBottom: -space.s4 }}>
-      {text}
-    </Say>
+    <>
+      <Say
+        size="small"
+        bold
+        style={{ color: look.color, marginLeft: LEFT + 8, marginBottom: -space.s4 }}
+      >
+        {name}
+      </Say>
+      <Strip
+        size={{ width, height, left: LEFT }}
+        look={look}
+        write={(value) => formats.number(value, decimals)}
+        sentence={`${name} of ${of}, ${spec.points.length} readings in this span; the table below has them.`}
+        flags={flags}
+        spec={spec}
+      />
+    </>
   );
 }
 
@@ -159,7 +182,5 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'space-between',
   },
-  spans: { flexDirection: 'row' },
-  span: { minHeight: TOUCH, paddingHorizontal: space.s2, justifyContent: 'center' },
-  chosen: { textDecorationLine: 'underline' },
+  files: { flexDirection: 'row' },
 });

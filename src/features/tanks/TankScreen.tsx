@@ -1,17 +1,23 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { AdditionRow } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useLater } from '@/features/parts/useLater';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
+import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { TankHistory } from '@/features/LazyChart';
 import { HistoryTable } from './HistoryTable';
-import { historyLines, outlookOf, shownLine } from './tankViewModel';
+import { outlookOf, shownLine } from './tankViewModel';
+
+const NONE: readonly AdditionRow[] = [];
 
 /** One tank: what it is now, and its readings. */
 export function TankScreen() {
@@ -32,9 +38,12 @@ export function TankDetail({
   const router = useRouter();
   const formats = useFormats();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
-  const { data: history } = useAnswer(['tankHistory', tankId], (client) =>
-    client.tankHistory(tankId),
+  const [sample, setSample] = useState<Sample>('tank');
+  const { data: history } = useAnswer(['tankHistory', tankId, sample], (client) =>
+    client.tankHistory(tankId, sample),
   );
+  const additions = history?.additions ?? NONE;
+  const later = useLater(tank !== undefined);
   const hint = useKeyHint();
   useKeyAct('dose', () => router.navigate(`/tanks/${tankId}/dose` as '/'));
   useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
@@ -116,21 +125,10 @@ export function TankDetail({
       ) : (
         <Say>Not read yet. Read it, and its peg stands in the notch here.</Say>
       )}
-      {history && history.columns.atMs.length > 1 ? (
-        <TankHistory tank={tank} history={history} nowMs={nowMs} />
-      ) : null}
-      {tank.readings.length > 0 ? (
+      {later ? (
         <>
-          <Say size="large" face="slab" heading={2}>
-            Readings
-          </Say>
-          <HistoryTable lines={historyLines(tank.readings, formats)} ecUnit={formats.ecUnit} />
-          <Say size="small" tone="soft">
-            {tank.readings.length < tank.readingCount
-              ? `The newest ${tank.readings.length} of ${tank.readingCount}.`
-              : `All ${tank.readingCount}.`}{' '}
-            Corrected values with their ±; what the pens showed is kept.
-          </Say>
+          <TankHistory tank={tank} sample={sample} onSample={setSample} nowMs={nowMs} />
+          <HistoryTable key={sample} tankId={tankId} sample={sample} additions={additions} />
         </>
       ) : null}
     </Screen>

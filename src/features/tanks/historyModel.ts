@@ -3,9 +3,10 @@ import { displayFromEcMsPerCm, type EcScale } from '@/core/units';
 import type { BandStep, StripPoint } from '@/ui/chart';
 
 /** How much of a tank's past is shown. */
-export type Span = 'week' | 'fourWeeks' | 'season' | 'all';
+export type Span = 'day' | 'week' | 'fourWeeks' | 'season' | 'all';
 
 export const SPAN_LABEL: Readonly<Record<Span, string>> = {
+  day: 'Day',
   week: 'Week',
   fourWeeks: '4 weeks',
   season: 'Season',
@@ -13,6 +14,7 @@ export const SPAN_LABEL: Readonly<Record<Span, string>> = {
 };
 
 const SPAN_DAYS: Readonly<Record<Exclude<Span, 'all'>, number>> = {
+  day: 1,
   week: 7,
   fourWeeks: 28,
   season: 120,
@@ -26,8 +28,15 @@ export function spanDomain(
   nowMs: number,
 ): readonly [number, number] {
   const first = columns.atMs[0] ?? nowMs - DAY_MS;
-  const fromMs = span === 'all' ? first : nowMs - SPAN_DAYS[span] * DAY_MS;
-  return [Math.min(fromMs, nowMs - DAY_MS), nowMs + 0.02 * (nowMs - fromMs)];
+  const fromMs =
+    span === 'all' ? Math.min(first, nowMs - DAY_MS) : nowMs - SPAN_DAYS[span] * DAY_MS;
+  return [fromMs, nowMs + 0.02 * (nowMs - fromMs)];
+}
+
+/** How far back and forth a tank's history can be moved. */
+export function historyLimits(columns: TankColumns, nowMs: number): readonly [number, number] {
+  const first = Math.min(columns.atMs[0] ?? nowMs, nowMs - SPAN_DAYS.week * DAY_MS);
+  return [first - 0.02 * (nowMs - first), nowMs + 0.02 * (nowMs - first)];
 }
 
 /** Index of the first reading at or after a moment. */
@@ -73,17 +82,18 @@ export function pointsIn(
 export function bandSteps(
   atMs: Float64Array,
   { low, high }: { readonly low: Float64Array; readonly high: Float64Array },
-  now: { readonly low: number; readonly high: number },
+  now: { readonly low: number; readonly high: number } | undefined,
 ): BandStep[] {
   const steps: BandStep[] = [];
   for (let at = 0; at < atMs.length; at += 1) {
     const last = steps.at(-1);
-    if (last && last.low === low[at] && last.high === high[at]) continue;
+    if (last && Object.is(last.low, low[at]) && Object.is(last.high, high[at])) continue;
     steps.push({ fromMs: last ? atMs[at]! : -8.64e15, low: low[at]!, high: high[at]! });
   }
   const last = steps.at(-1);
-  if (!last) return [{ fromMs: -8.64e15, ...now }];
-  return steps;
+  if (!last) return now ? [{ fromMs: -8.64e15, ...now }] : [];
+  // A sample without a band has none to draw.
+  return steps.filter((step) => Number.isFinite(step.low) && Number.isFinite(step.high));
 }
 
 /** Band steps in another scale of conductivity. */

@@ -1,4 +1,4 @@
-import type { ReadingRow } from '@/book/answers';
+import type { AdditionRow, ReadingRow } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { historyLines, shownLine } from './tankViewModel';
 
@@ -19,8 +19,23 @@ test('what the pen showed stands beside the corrected value', () => {
   expect(shownLine(reading, 'ec', { formats, nowMs: now })).toBe('P3 showed 1460 µS/cm, 3 d ago');
 });
 
-test('a value that could not be stated at 25 °C is a dash, not a zero', () => {
-  expect(historyLines([reading], formats)).toEqual([
-    { id: 'r', when: 'Sun 17 May', ph: '5,35 ± 0,08', ec: '–', temp: '21,4 °C', by: 'AM' },
+test('a value that could not be stated at 25 °C is a dash; what was poured stands between', () => {
+  const poured = {
+    id: 'a',
+    atMs: now - 86_400_000,
+    by: 'AM',
+    body: { what: 'acid', productName: 'Citric acid 10 %', doseMl: 12 },
+  } as unknown as AdditionRow;
+  const older = { ...poured, id: 'b', atMs: now - 9 * 86_400_000 } as AdditionRow;
+  const lines = (complete: boolean) =>
+    historyLines([reading], [older, poured], { formats, complete });
+  expect(lines(false)).toEqual([
+    {
+      id: 'a',
+      cells: ['Tue 19 May', 'acid poured · 12,0 mL · Citric acid 10 % · AM'],
+      across: true,
+    },
+    { id: 'r', cells: ['Sun 17 May', '5,35 ± 0,08', '–', '21,4 °C', 'AM'] },
   ]);
+  expect(lines(true).map(({ id }) => id)).toEqual(['a', 'r', 'b']);
 });

@@ -1,8 +1,8 @@
-import type { ReadingRow } from '@/book/answers';
+import type { AdditionRow, ReadingRow } from '@/book/answers';
 import type { Leaving } from '@/core/forecast';
 import { sideOfVerdict } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
-import { ago, leavingSentence, shortDay, type Formats } from '@/words';
+import { ADDITION_WORD, additionLine, ago, leavingSentence, shortDay, type Formats } from '@/words';
 
 /** What stands beside a tank's newest value: what the pen showed, which pen, when. */
 export function shownLine(
@@ -27,33 +27,46 @@ export function outlookOf(
   return sideOfVerdict(verdict) === 'in' ? leavingSentence(leaving, nowMs) : '';
 }
 
-/** One line of the table of readings. */
+/** One line of the table of readings: a reading's cells, or what was poured across them. */
 export interface HistoryLine {
   readonly id: string;
-  readonly when: string;
-  readonly ph: string;
-  readonly ec: string;
-  readonly temp: string;
-  readonly by: string;
+  readonly cells: readonly string[];
+  /** The first cell, then one text over all the others. */
+  readonly across?: boolean;
 }
 
-/** The table of a tank's readings: corrected values with their ±. */
-export function historyLines(
-  readings: readonly ReadingRow[],
-  formats: Formats,
-): readonly HistoryLine[] {
+/** A reading as cells: day, pH, EC, temperature, who. */
+function readingCells(reading: ReadingRow, formats: Formats): readonly string[] {
   const pairText = (pair: { value: string; plusMinus: string } | undefined) =>
     pair ? `${pair.value} ± ${pair.plusMinus}` : '–';
-  return readings.map((reading) => {
-    const ph = reading.ph?.judged;
-    const ec = reading.ec?.judged;
-    return {
-      id: reading.id,
-      when: shortDay(reading.atMs),
-      ph: pairText(ph && formats.phPair(ph.value, ph.budget.expandedU)),
-      ec: pairText(ec && formats.ecPair(ec.value, ec.budget.expandedU)),
-      temp: reading.tempC === undefined ? '–' : formats.temp(reading.tempC),
-      by: reading.by,
-    };
-  });
+  const ph = reading.ph?.judged;
+  const ec = reading.ec?.judged;
+  return [
+    shortDay(reading.atMs),
+    pairText(ph && formats.phPair(ph.value, ph.budget.expandedU)),
+    pairText(ec && formats.ecPair(ec.value, ec.budget.expandedU)),
+    reading.tempC === undefined ? '–' : formats.temp(reading.tempC),
+    reading.by,
+  ];
+}
+
+/** A tank's past as lines, newest first: readings, and between them what was poured. */
+export function historyLines(
+  readings: readonly ReadingRow[],
+  additions: readonly AdditionRow[],
+  { formats, complete }: { readonly formats: Formats; readonly complete: boolean },
+): readonly HistoryLine[] {
+  const oldest = readings.at(-1)?.atMs ?? Infinity;
+  const reads = readings.map((row) => ({
+    atMs: row.atMs,
+    line: { id: row.id, cells: readingCells(row, formats) },
+  }));
+  const poured = additions
+    .filter(({ atMs }) => complete || atMs >= oldest)
+    .map(({ id, atMs, body, by }) => {
+      const word = ADDITION_WORD[body.what];
+      const text = [word, additionLine(body, formats), by].filter(Boolean).join(' · ');
+      return { atMs, line: { id, cells: [shortDay(atMs), text], across: true } };
+    });
+  return [...reads, ...poured].sort((a, b) => b.atMs - a.atMs).map(({ line }) => line);
 }

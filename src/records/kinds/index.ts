@@ -35,6 +35,8 @@ export * from './lot';
 export * from './pen';
 export * from './person';
 export * from './reading';
+export * from './repeats';
+export * from './sample';
 export * from './session';
 export * from './setting';
 export * from './settingId';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { VERDICTS } from '@/core/verdict';
-import { finite, instant, noteText, recordRef } from './common';
+import { finite, instant, noteText, recordRef, shortText } from './common';
 import { ecSideSchema } from './pen';
+import { sampleSchema } from './sample';
 
 /** What the grower saw when saving: evidence, never truth. */
 const shownThenSchema = z.object({
@@ -15,12 +16,14 @@ const shownThenSchema = z.object({
 export const readingSchema = z
   .object({
     tankId: recordRef,
-    sampleKind: z.enum(['tank', 'source', 'dripper', 'drain', 'stock', 'substrate', 'other']),
+    sampleKind: sampleSchema,
     takenAt: instant,
     tempC: finite.min(-5).max(60).optional(),
     ph: z
       .object({
         shown: finite.min(0).max(14),
+        /** The same sample dipped again, each as displayed; the value is the mean of all. */
+        repeats: z.array(finite.min(0).max(14)).max(20).optional(),
         penId: recordRef,
         shownThen: shownThenSchema.optional(),
       })
@@ -28,12 +31,21 @@ export const readingSchema = z
     ec: z
       .object({
         shown: finite.min(0),
+        repeats: z.array(finite.min(0)).max(20).optional(),
         scale: ecSideSchema.shape.scale,
         penId: recordRef,
         shownThen: shownThenSchema.optional(),
       })
       .optional(),
     volumeL: finite.min(0).optional(),
+    /** What a laboratory found in the same sample; EC at 25 °C. */
+    lab: z
+      .object({
+        ph: finite.min(0).max(14).optional(),
+        ecMsPerCm: finite.min(0).max(200).optional(),
+        name: shortText.default(''),
+      })
+      .optional(),
     note: noteText.default(''),
   })
   .refine((reading) => reading.ph !== undefined || reading.ec !== undefined, {

@@ -1,13 +1,7 @@
 import { z } from 'zod';
-import { finite, noteText, positive, shortText } from './common';
-
-/** A target band, low below high. */
-export const bandSchema = z
-  .object({ low: finite.min(0).max(50), high: finite.min(0).max(50) })
-  .refine((band) => band.low < band.high, {
-    message: 'The low end must lie below the high end.',
-    path: ['high'],
-  });
+import { bandSchema } from './band';
+import { finite, instant, noteText, positive, recordRef, shortText } from './common';
+import { sampleBandsSchema } from './sample';
 
 /** A nutrient reservoir. */
 export const tankSchema = z.object({
@@ -22,6 +16,23 @@ export const tankSchema = z.object({
   alphaPerC: finite.min(0.01).max(0.04).default(0.019),
   /** Place in the round; smaller comes first. */
   place: finite,
+  /** The waters it is filled with and their parts. */
+  waters: z
+    .array(z.object({ waterId: recordRef, share: finite.min(0).max(1) }))
+    .max(4)
+    .optional(),
+  /** Bands of drain, source water and the rest. */
+  sampleBands: sampleBandsSchema.optional(),
+  /** What its pump moves, L/min, where known: decides the mixing time. */
+  pumpLPerMin: positive.max(100_000).optional(),
+  /** What it can hold when full, L; its volume where absent. */
+  fullL: positive.max(1_000_000).optional(),
+  /** EC that 1 mL/L of each stock adds, mS/cm, from the label or learned. */
+  stockGainMsPerCm: positive.max(20).optional(),
+  /** From when its doses count for learning: set by a reset. */
+  learnFrom: instant.optional(),
+  /** Out of use: its record stays, the Round passes it by. */
+  retired: z.boolean().optional(),
   note: noteText.default(''),
 });
 

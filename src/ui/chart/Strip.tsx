@@ -1,18 +1,13 @@
-import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { color } from '../tokens';
 import { FACE } from '../text';
+import { flagLayers, type StripFlag } from './flagLayers';
 import { stripGeometry, type StripSize, type StripSpec } from './stripGeometry';
 
 /** How a series looks: colour and dash, so that it never goes by colour alone. */
 export interface SeriesLook {
   readonly color: string;
   readonly dash?: string | undefined;
-}
-
-/** A mark under the axis: a dose, water, an incident, a due date. */
-export interface StripFlag {
-  readonly atMs: number;
-  readonly kind: 'dose' | 'water' | 'incident' | 'due';
 }
 
 interface Props {
@@ -24,16 +19,7 @@ interface Props {
   readonly flags?: readonly StripFlag[];
   /** Said instead of the picture; its table stands beside. */
   readonly sentence: string;
-  /** Draw marks and whiskers; too many points to tell apart go without. */
-  readonly detailed?: boolean;
 }
-
-const FLAG_PATH: Readonly<Record<StripFlag['kind'], string>> = {
-  dose: 'M0 0V10M0 0H8L6 2.5L8 5H0',
-  water: 'M0 0C-4 5 -4 9 0 9C4 9 4 5 0 0Z',
-  incident: 'M-5 9L0 0L5 9Z',
-  due: 'M0 0V10M-4 5H4',
-};
 
 /** Labels need this much room between them, px. */
 const TICK_ROOM_PX = 15;
@@ -46,11 +32,12 @@ function apartTicks(ticks: readonly { readonly y: number; readonly value: number
 }
 
 /** The notch laid along time: band as a recess, corrected values with their ±, what was shown hollow. */
-export function Strip({ spec, size, look, write, flags = [], sentence, detailed = true }: Props) {
+export function Strip({ spec, size, look, write, flags = [], sentence }: Props) {
   const at = stripGeometry(spec, size);
   const flagHeight = flags.length > 0 ? 16 : 0;
   const height = size.height + flagHeight;
   const shown = flags.filter(({ atMs }) => atMs >= spec.domain[0] && atMs <= spec.domain[1]);
+  const layers = flagLayers(shown, at.x, size.height);
   return (
     <Svg
       width={size.width}
@@ -75,7 +62,7 @@ export function Strip({ spec, size, look, write, flags = [], sentence, detailed 
           {write(tick.value)}
         </SvgText>
       ))}
-      {detailed ? <Path d={at.whiskers} stroke={look.color} strokeWidth={1.5} /> : null}
+      {at.whiskers ? <Path d={at.whiskers} stroke={look.color} strokeWidth={1.5} /> : null}
       <Path
         d={at.line}
         fill="none"
@@ -84,36 +71,28 @@ export function Strip({ spec, size, look, write, flags = [], sentence, detailed 
         strokeDasharray={look.dash}
         strokeLinejoin="round"
       />
-      {detailed ? (
+      {at.marks ? (
         <>
           <Path d={at.marks} fill={look.color} />
           <Path d={at.hollow} fill={color.board} stroke={look.color} strokeWidth={1.25} />
         </>
       ) : null}
-      {shown.map(({ atMs, kind }, index) => (
-        <G key={`${kind}${atMs}${index}`} x={at.x(atMs)} y={size.height}>
-          <Path
-            d={FLAG_PATH[kind]}
-            fill={kind === 'due' ? 'none' : look.color}
-            stroke={look.color}
-            strokeWidth={1.5}
-          />
-        </G>
-      ))}
-      {shown
-        .filter(({ kind }) => kind === 'due' || kind === 'incident')
-        .map(({ atMs, kind }, index) => (
-          <Line
-            key={`line${atMs}${index}`}
-            x1={at.x(atMs)}
-            x2={at.x(atMs)}
-            y1={8}
-            y2={size.height}
-            stroke={kind === 'due' ? color.attention : color.off}
-            strokeWidth={1}
-            strokeDasharray="3 3"
-          />
-        ))}
+      <Path d={layers.filled} fill={look.color} stroke={look.color} strokeWidth={1.5} />
+      <Path d={layers.open} fill="none" stroke={look.color} strokeWidth={1.5} />
+      <Path
+        d={layers.dueLines}
+        fill="none"
+        stroke={color.attention}
+        strokeWidth={1}
+        strokeDasharray="3 3"
+      />
+      <Path
+        d={layers.incidentLines}
+        fill="none"
+        stroke={color.off}
+        strokeWidth={1}
+        strokeDasharray="3 3"
+      />
     </Svg>
   );
 }

@@ -1,5 +1,6 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { area, curveLinear, line } from 'd3-shape';
+import { thinPoints } from './thinPoints';
 
 /** One value of a series. */
 export interface StripPoint {
@@ -34,6 +35,8 @@ export interface StripSpec {
   readonly breakAfter?: (point: StripPoint, next: StripPoint) => boolean;
   /** The least height of the scale, so that calm values stay calm. */
   readonly leastSpan: number;
+  /** Marks and whiskers; too many points to tell apart go without. Default true. */
+  readonly detailed?: boolean | undefined;
 }
 
 export interface StripSize {
@@ -119,12 +122,14 @@ function axisPath(
 
 /** Where everything of a strip stands. One path a layer: thousands of points are no more nodes. */
 export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
-  const { domain, points, band, cone = [], breakAfter } = spec;
+  const { domain, band, cone = [], breakAfter, detailed = true } = spec;
   const x = scaleTime([...domain], [size.left, size.width - PAD]);
   const y = scaleLinear(valueRange(spec), [size.height - PAD, PAD]);
-  const inside = points.filter(
+  const all = spec.points.filter(
     ({ atMs, value }) => atMs >= domain[0] && atMs <= domain[1] && Number.isFinite(value),
   );
+  const inside = thinPoints(all, domain, Math.max(1, Math.round(size.width - size.left)));
+  const marked = detailed ? inside : [];
   const toLine = line<StripPoint>(
     (p) => x(p.atMs),
     (p) => y(p.value),
@@ -146,19 +151,19 @@ export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
     .digits(1);
   const last = band.at(-1);
   const values = last ? [last.low, last.high] : y.ticks(2);
-  const apart = inside.filter(
+  const apart = marked.filter(
     ({ value, shown }) => shown !== undefined && Math.abs(y(shown) - y(value)) > HOLLOW_APART_PX,
   );
   return {
     line: groups.map((group) => toLine(group) ?? '').join(''),
-    whiskers: inside
+    whiskers: marked
       .filter(({ expandedU }) => expandedU !== undefined && expandedU > 0)
       .map(({ atMs, value, expandedU = 0 }) => {
         const at = x(atMs).toFixed(1);
         return `M${at} ${y(value - expandedU).toFixed(1)}V${y(value + expandedU).toFixed(1)}`;
       })
       .join(''),
-    marks: inside.map(({ atMs, value }) => square(x(atMs), y(value), MARK)).join(''),
+    marks: marked.map(({ atMs, value }) => square(x(atMs), y(value), MARK)).join(''),
     hollow: apart.map(({ atMs, shown }) => square(x(atMs), y(shown!), MARK)).join(''),
     band: bandPath(band, domain, { x, y }),
     cone: cone.length > 1 ? (toCone([...cone]) ?? '') : '',

@@ -55,6 +55,7 @@ const POSE: Readonly<Record<Verdict, PegPose>> = {
   high: 'bar',
   cantTell: 'across',
   tooPure: 'across',
+  noBand: 'across',
 };
 
 const clamp = (x: number, low: number, high: number) => Math.min(Math.max(x, low), high);

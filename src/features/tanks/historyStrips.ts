@@ -1,0 +1,115 @@
+import type { AdditionRow, TankAnswer, TankHistoryAnswer } from '@/book/answers';
+import { fahrenheitFromCelsius, volumeFromLitres } from '@/core/units';
+import type { Sample } from '@/records/kinds';
+import type { StripFlag, StripSpec } from '@/ui/chart';
+import type { Formats } from '@/words';
+import { bandSteps, pointsIn, stepsInScale } from './historyModel';
+
+/** Which series a strip shows; decides its colour and dash. */
+export type Series = 'ph' | 'ec' | 'temp' | 'level';
+
+/** One strip of a tank's history, ready to be drawn on a screen or into a file. */
+export interface HistoryStrip {
+  readonly series: Series;
+  readonly name: string;
+  readonly height: number;
+  readonly decimals: number;
+  readonly spec: StripSpec;
+  readonly flags: readonly StripFlag[];
+}
+
+/** Beyond this many readings on screen marks and whiskers only blacken the line. */
+const DETAILED_UP_TO = 140;
+/** A raw value this far from its corrected one gets a hollow mark, pH. */
+export const HOLLOW_FROM_PH = 0.1;
+
+function flagsOf(additions: readonly AdditionRow[], forPh: boolean): StripFlag[] {
+  return additions
+    .filter(({ body }) => forPh === (body.what === 'acid' || body.what === 'base'))
+    .map(({ atMs, body }) => {
+      const water = body.what === 'water' || body.what === 'change' || body.what === 'drain';
+      return { atMs, kind: water ? 'water' : 'dose' } as const;
+    });
+}
+
+interface Input {
+  readonly tank: TankAnswer;
+  readonly history: TankHistoryAnswer;
+  readonly sample: Sample;
+  readonly domain: readonly [number, number];
+  readonly formats: Formats;
+}
+
+function phStrip({ tank, history, sample, domain }: Input): HistoryStrip {
+  const { columns, additions, stages } = history;
+  const { atMs } = columns;
+  const points = pointsIn(
+    atMs,
+    { values: columns.ph, stdU: columns.phStdU, shown: columns.phShown },
+    domain,
+  );
+  const now = sample === 'tank' ? tank.body.phBand : tank.body.sampleBands?.[sample]?.ph;
+  const band = bandSteps(atMs, { low: columns.phLow, high: columns.phHigh }, now);
+  const stageFlags = stages.map(({ atMs: at }) => ({ atMs: at, kind: 'stage' as const }));
+  const flags = sample === 'tank' ? [...flagsOf(additions, true), ...stageFlags] : [];
+  const detailed = points.length <= DETAILED_UP_TO;
+  const spec = { domain, points, band, leastSpan: 1, detailed };
+  return { series: 'ph', name: 'pH', height: 132, decimals: 1, spec, flags };
+}
+
+function ecStrip({ tank, history, sample, domain, formats }: Input): HistoryStrip {
+  const { columns, additions } = history;
+  const { atMs } = columns;
+  const { ecScale: scale } = formats.settings;
+  const points = pointsIn(
+    atMs,
+    { values: columns.ec, stdU: columns.ecStdU, shown: columns.ecShown, scale },
+    domain,
+  );
+  const now = sample === 'tank' ? tank.body.ecBand : tank.body.sampleBands?.[sample]?.ec;
+  const steps = bandSteps(atMs, { low: columns.ecLow, high: columns.ecHigh }, now);
+  const band = stepsInScale(steps, scale);
+  const detailed = points.length <= DETAILED_UP_TO;
+  return {
+    series: 'ec',
+    name: `EC, ${formats.ecUnit}`,
+    height: 116,
+    decimals: scale === 'mS/cm' ? 1 : 0,
+    spec: { domain, points, band, leastSpan: scale === 'mS/cm' ? 0.1 : 1, detailed },
+    flags: sample === 'tank' ? flagsOf(additions, false) : [],
+  };
+}
+
+/** A strip without a band: temperature, level. */
+function plainStrip(
+  { history, domain, formats }: Input,
+  series: 'temp' | 'level',
+): HistoryStrip | undefined {
+  const { columns } = history;
+  const { tempUnit, volumeUnit } = formats.settings;
+  const values = series === 'temp' ? columns.tempC : columns.volumeL;
+  const inUnit = (value: number) => {
+    if (series === 'level') return volumeFromLitres(value, volumeUnit);
+    return tempUnit === '°F' ? fahrenheitFromCelsius(value) : value;
+  };
+  const points = pointsIn(columns.atMs, { values }, domain).map((point) => ({
+    ...point,
+    value: inUnit(point.value),
+  }));
+  if (points.length < 2) return undefined;
+  const unit = series === 'temp' ? tempUnit : volumeUnit;
+  return {
+    series,
+    name: `${series === 'temp' ? 'Temperature' : 'Volume'}, ${unit}`,
+    height: 64,
+    decimals: 0,
+    spec: { domain, points, band: [], leastSpan: 3, detailed: false },
+    flags: [],
+  };
+}
+
+/** The strips of a tank's history on one time axis; temperature and volume only where read. */
+export function historyStrips(input: Input): readonly HistoryStrip[] {
+  const more = [plainStrip(input, 'temp'), plainStrip(input, 'level')];
+  return [phStrip(input), ecStrip(input), ...more.flatMap((strip) => strip ?? [])];
+}

@@ -1,0 +1,44 @@
+/** A mark under the axis: a dose, water, a new stage, an incident, a due date. */
+export interface StripFlag {
+  readonly atMs: number;
+  readonly kind: 'dose' | 'water' | 'stage' | 'incident' | 'due';
+}
+
+/** The shape of a flag, drawn from its foot. */
+const FLAG_PATH: Readonly<Record<StripFlag['kind'], string>> = {
+  dose: 'v10m0 -10h8l-2 2.5l2 2.5h-8',
+  water: 'c-4 5 -4 9 0 9c4 0 4 -4 0 -9z',
+  stage: 'l4 4.5l-4 4.5l-4 -4.5z',
+  incident: 'm-5 9l5 -9l5 9z',
+  due: 'v10m-4 -5h8',
+};
+
+/** All flags of a strip as a few paths: a thousand doses are no more nodes than one. */
+export interface FlagLayers {
+  readonly filled: string;
+  readonly open: string;
+  /** Dashed lines through the strip. */
+  readonly dueLines: string;
+  readonly incidentLines: string;
+}
+
+/** Where flags stand at `footY`, the strip's lower edge, px. */
+export function flagLayers(
+  flags: readonly StripFlag[],
+  x: (ms: number) => number,
+  footY: number,
+): FlagLayers {
+  const shapes = (list: readonly StripFlag[]) =>
+    list.map(({ atMs, kind }) => `M${x(atMs).toFixed(1)} ${footY}${FLAG_PATH[kind]}`).join('');
+  const lines = (kind: StripFlag['kind']) =>
+    flags
+      .filter((flag) => flag.kind === kind)
+      .map(({ atMs }) => `M${x(atMs).toFixed(1)} 8V${footY}`)
+      .join('');
+  return {
+    filled: shapes(flags.filter(({ kind }) => kind !== 'due')),
+    open: shapes(flags.filter(({ kind }) => kind === 'due')),
+    dueLines: lines('due'),
+    incidentLines: lines('incident'),
+  };
+}
