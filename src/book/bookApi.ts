@@ -15,6 +15,8 @@ import type {
   TankAnswer,
   TimerRow,
   TankHistoryAnswer,
+  Row,
+  WaterUseAnswer,
 } from './answers';
 import type { Result } from '@/core/result';
 import type { BundleRefusal, MergePreview } from '@/interchange/bundle';
@@ -80,11 +82,15 @@ export interface BookApi {
   resolve(choices: readonly Choice[], moment: Moment): Promise<void>;
   conflicts(): Promise<readonly Conflict[]>;
 
+  /** Every live record of a kind as it stands. */
+  rows<K extends Kind>(kind: K): Promise<readonly Row<K>[]>;
   round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
   tanks(nowMs: number): Promise<readonly TankAnswer[]>;
   tank(id: string, nowMs: number): Promise<TankAnswer | null>;
   tankHistory(id: string, sample?: Sample): Promise<TankHistoryAnswer>;
   readingsPage(tankId: string, sample: Sample, count: number): Promise<ReadingsPage>;
+  /** What a tank's plants took of water and salts over the last weeks. */
+  waterUse(tankId: string, nowMs: number): Promise<WaterUseAnswer>;
   read(nowMs: number): Promise<ReadAnswer>;
   pens(nowMs: number): Promise<readonly PenAnswer[]>;
   pen(id: string, nowMs: number): Promise<PenDetailAnswer | null>;

@@ -3,10 +3,11 @@ import { demoLots } from './demoLots';
 import { DEMO_PENS } from './demoPens';
 import { demoSession } from './demoSession';
 import { DEMO_TANKS } from './demoTanks';
+import { DEMO_WATERS } from './demoWaters';
 import { careStory } from './careStory';
 import { correctTank, driftOneDay, liveOneDay, type LivePen, type LiveTank } from './hiddenLives';
 import { readTank } from './readTank';
-import { topUp } from './topUp';
+import { levelL, topUp } from './topUp';
 import { demoWriter, type DemoWriter } from './demoWriter';
 import type { Revision } from '@/records';
 
@@ -48,8 +49,12 @@ function furnish(writer: DemoWriter, startMs: number, nowMs: number): Glasshouse
     const id = write({ kind: 'pen', body: demo.pen }, startMs, 'LV');
     return { demo, id, hidden: { ph: { offsetPh: 0.03, gain: 0.99 }, ecGain: 0.99 } };
   });
+  const waters = DEMO_WATERS.map(({ body, share }) => ({
+    waterId: write({ kind: 'water', body }, startMs, 'LV'),
+    share,
+  }));
   const tanks = DEMO_TANKS.map((demo): LiveTank => {
-    const id = write({ kind: 'tank', body: demo.tank }, startMs, 'LV');
+    const id = write({ kind: 'tank', body: { ...demo.tank, waters } }, startMs, 'LV');
     return { demo, id, ph: demo.startPh, ecMsPerCm: demo.startEcMsPerCm };
   });
   const lotFor: LotFor = (nominal) => {
@@ -78,7 +83,8 @@ function visitTank(house: Glasshouse, tank: LiveTank, { daysAgo, by, atClock }: 
   // The strawberries are the tank that waits for its re-read: they were read just now.
   const justNow = daysAgo === 0;
   const atMs = justNow ? house.nowMs - 9 * MINUTE_MS : atClock(7.5 + 0.1 * place);
-  const body = readTank(tank, { pens: house.pens, random: house.random, atMs });
+  const read = readTank(tank, { pens: house.pens, random: house.random, atMs });
+  const body = { ...read, volumeL: levelL(tank, daysAgo) };
   const readingId = house.write({ kind: 'reading', body }, atMs, by);
   const pouredMs = justNow ? house.nowMs - 6 * MINUTE_MS : atMs + 8 * MINUTE_MS;
   const poured = correctTank(tank, { shownPh: body.ph!.shown, readingId, pouredMs });

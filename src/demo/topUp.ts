@@ -20,3 +20,11 @@ export function topUp(tank: LiveTank, daysAgo: number, atMs: number): Addition |
     note: '',
   };
 }
+
+/** What stands in a tank when it is read: it falls from one top-up to the next. */
+export function levelL(tank: LiveTank, daysAgo: number): number {
+  const { place, volumeL } = tank.demo.tank;
+  const left = (daysAgo + place) % EVERY_DAYS;
+  const since = left === 0 ? EVERY_DAYS : EVERY_DAYS - left;
+  return Math.round(volumeL * (1 - (SHARE * since) / EVERY_DAYS));
+}

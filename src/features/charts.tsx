@@ -2,4 +2,5 @@
 export { DoseCurve } from './dose/DoseCurve';
 export { DriftPanel } from './pens/DriftPanel';
 export { LookBackChart } from './pens/LookBackChart';
+export { AcrossTanks } from './tanks/AcrossTanks';
 export { TankHistory } from './tanks/TankHistory';

@@ -76,6 +76,10 @@ export interface TankColumns {
   readonly ecHigh: Float64Array;
   readonly tempC: Float64Array;
   readonly volumeL: Float64Array;
+  /** Which pen read it: places in `penCodes`; −1 where none did. */
+  readonly phPen: Int8Array;
+  readonly ecPen: Int8Array;
+  readonly penCodes: readonly string[];
 }
 
 /** A change of crop, stage or band from a moment on. */
@@ -100,6 +104,20 @@ export interface ExpectedNow {
   readonly ec?: Expectation | undefined;
 }
 
+/** What a tank's plants took, and which way its pH goes by itself. */
+export interface WaterUseAnswer {
+  /** Absent until two levels were read. */
+  readonly use?: {
+    readonly days: number;
+    readonly waterLPerDay: number;
+    /** Salt left the water as V·κ, mS/cm·L a day. */
+    readonly saltPerDay: number;
+    readonly faster: 'water' | 'salts' | 'alike';
+  };
+  /** Between readings with nothing poured, pH a day; absent below three such stretches. */
+  readonly phPerDay?: { readonly value: number; readonly stdU: number };
+}
+
 /** A page of a tank's readings of one kind of sample, newest first. */
 export interface ReadingsPage {
   readonly rows: readonly ReadingRow[];
@@ -112,6 +130,10 @@ export interface ReadAnswer {
   readonly pens: readonly PenAnswer[];
   /** The pens last used on each tank. */
   readonly remembered: Readonly<Record<string, { phPenId?: string; ecPenId?: string }>>;
+  /** The last values each pen displayed, newest first: three alike and the display may be held. */
+  readonly lastShown: Readonly<
+    Record<string, { readonly ph: readonly number[]; readonly ec: readonly number[] }>
+  >;
   /** What each tank should show now. */
   readonly expected: Readonly<Record<string, ExpectedNow>>;
 }

@@ -15,7 +15,9 @@ import {
   tankHistoryAnswer,
   tanksAnswer,
 } from './tankAnswers';
+import { rowsAnswer } from './rowsAnswer';
 import { timersAnswer } from './timersAnswer';
+import { waterUseAnswer } from './waterUseAnswer';
 
 /** The questions of the book worker. */
 export type Questions = Omit<
@@ -37,11 +39,13 @@ export type Questions = Omit<
 export function answerBook(book: () => BookState): Questions {
   return {
     conflicts: async () => conflictsAnswer(book()),
+    rows: async (kind) => rowsAnswer(book(), kind),
     round: async (nowMs, dayStartMs) => roundAnswer(book(), { nowMs, dayStartMs }),
     tanks: async (nowMs) => tanksAnswer(book(), nowMs),
     tank: async (id, nowMs) => tankAnswer(book(), id, nowMs),
     tankHistory: async (id, sample) => tankHistoryAnswer(book(), id, sample),
     readingsPage: async (tankId, sample, count) => readingsPage(book(), { tankId, sample, count }),
+    waterUse: async (tankId, nowMs) => waterUseAnswer(book(), tankId, nowMs),
     read: async (nowMs) => readAnswer(book(), nowMs),
     pens: async (nowMs) => pensAnswer(book(), nowMs),
     pen: async (id, nowMs) => penDetailAnswer(book(), id, nowMs),

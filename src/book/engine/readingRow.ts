@@ -1,9 +1,8 @@
 import type { ReadingRow } from '@/book/answers';
 import { ecPenStateAt, phPenStateAt, type EcPenState, type PhPenState } from '@/core/drift';
 import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
-import type { Band } from '@/core/verdict';
 import { factsAt, type Tank } from '@/records';
-import { meanShown, repeatStdU, type Reading, type Sample } from '@/records/kinds';
+import { bandsOf, ecShownOf, meanShown, phShownOf, type SampleBands } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { ecTrackOf, phTrackOf } from './penTrack';
 
@@ -12,7 +11,7 @@ export interface ReadingContext {
   readonly atMs: number;
   readonly tank: Tank;
   /** The bands of its kind of sample; a sample other than the tank may have none. */
-  readonly bands: { readonly ph?: Band | undefined; readonly ec?: Band | undefined };
+  readonly bands: SampleBands;
   /** As it is called now. */
   readonly tankName: string;
 }
@@ -28,29 +27,6 @@ export function readingContext(
   const tank = record.revisions.length === 1 ? record.body : factsAt(record.revisions, atMs);
   const held = tank ?? record.body;
   return { atMs, tank: held, bands: bandsOf(held, body.sampleKind), tankName: record.body.name };
-}
-
-/** The bands a sample of a tank is judged by. */
-export function bandsOf(tank: Tank, sample: Sample): ReadingContext['bands'] {
-  return sample === 'tank'
-    ? { ph: tank.phBand, ec: tank.ecBand }
-    : (tank.sampleBands?.[sample] ?? {});
-}
-
-/** A pH side as the core takes it: the mean of its dips, their spread where there are enough. */
-export const phShownOf = (side: NonNullable<Reading['ph']>) => ({
-  shownPh: meanShown(side),
-  repeatStdUPh: repeatStdU(side),
-});
-
-/** The same for an EC side; its spread relative to the mean. */
-export function ecShownOf(side: NonNullable<Reading['ec']>) {
-  const shown = meanShown(side);
-  const spread = repeatStdU(side);
-  return {
-    shown,
-    repeatStdURel: spread === undefined ? undefined : spread / Math.max(shown, 1e-9),
-  };
 }
 
 /** What an EC reading is worth; undefined when it cannot be stated at 25 °C. */

@@ -3,7 +3,7 @@ import type { BookState } from './bookState';
 import { shelfAnswer } from './otherAnswers';
 import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
 import { pensAnswer } from './penAnswers';
-import { tanksAnswer } from './tankAnswers';
+import { tanksInUse } from './tankAnswers';
 
 /**
  * Today's round: pens that need a check (or had one today), every tank in its order, lots past their
@@ -14,7 +14,7 @@ export function roundAnswer(
   { nowMs, dayStartMs }: { nowMs: number; dayStartMs: number },
 ): RoundAnswer {
   const pens = pensAnswer(book, nowMs);
-  const tanks = tanksAnswer(book, nowMs);
+  const tanks = tanksInUse(book, nowMs);
   const urgency = (pen: PenAnswer) => PEN_WORDS_WORST_FIRST.indexOf(pen.word);
   const byUrgency = [...pens].sort((a, b) => urgency(a) - urgency(b));
   const penStops = byUrgency.flatMap((pen): RoundStop[] => {

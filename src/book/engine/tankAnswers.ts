@@ -52,6 +52,10 @@ export function tanksAnswer(book: BookState, nowMs: number): readonly TankAnswer
     });
 }
 
+/** The tanks that are walked and read: not those out of use. */
+export const tanksInUse = (book: BookState, nowMs: number): readonly TankAnswer[] =>
+  tanksAnswer(book, nowMs).filter(({ body }) => !body.retired);
+
 /** One tank; null when it is not in the book. */
 export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAnswer | null {
   return tanksAnswer(book, nowMs).find((candidate) => candidate.id === id) ?? null;
@@ -68,7 +72,34 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
     remembered[id] = { phPenId, ecPenId };
     expected[id] = expectedNow(book, id, nowMs);
   }
-  return { tanks: tanksAnswer(book, nowMs), pens: pensAnswer(book, nowMs), remembered, expected };
+  return {
+    tanks: tanksInUse(book, nowMs),
+    pens: pensAnswer(book, nowMs),
+    remembered,
+    expected,
+    lastShown: lastShown(book),
+  };
+}
+
+/** How many values of a pen tell whether its display stands still. */
+const LAST_SHOWN = 3;
+
+/** The last values each pen displayed, newest first, whatever it was dipped into. */
+function lastShown(book: BookState): ReadAnswer['lastShown'] {
+  const newest = book
+    .all('tank')
+    .flatMap(({ id }) => SAMPLES.flatMap((kind) => readingsOf(book, id, kind).slice(0, LAST_SHOWN)))
+    .sort((a, b) => (a.body.takenAt < b.body.takenAt ? 1 : -1));
+  const shown: Record<string, { ph: number[]; ec: number[] }> = {};
+  for (const { body } of newest) {
+    for (const quantity of ['ph', 'ec'] as const) {
+      const side = body[quantity];
+      if (!side) continue;
+      const list = (shown[side.penId] ??= { ph: [], ec: [] })[quantity];
+      if (list.length < LAST_SHOWN) list.push(side.shown);
+    }
+  }
+  return shown;
 }
 
 /** A page of a tank's readings of one kind of sample, newest first. */

@@ -4,10 +4,10 @@ import { assessEcQuick, assessPhQuick } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
 import { TOO_PURE_BELOW_MS_PER_CM, VERDICTS, verdictOf, type Band } from '@/core/verdict';
 import type { RecordId } from '@/records';
-import { meanShown, type Sample } from '@/records/kinds';
+import { ecShownOf, meanShown, phShownOf, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { ecTrackOf, phTrackOf } from './penTrack';
-import { ecShownOf, phShownOf, readingContext } from './readingRow';
+import { readingContext } from './readingRow';
 import { readingsOf } from './readingsOf';
 
 /** Empty columns for so many readings; a value that was not read stays NaN. */
@@ -30,6 +30,9 @@ function emptyColumns(count: number): TankColumns {
     ecHigh: numbers(),
     tempC: numbers(),
     volumeL: numbers(),
+    phPen: verdicts(),
+    ecPen: verdicts(),
+    penCodes: [],
   };
 }
 
@@ -50,13 +53,16 @@ function verdictIndex(
   return VERDICTS.indexOf(tooPure ? 'tooPure' : verdictOf(value, stdU, band, { firm: verified }));
 }
 
+/** Where a reading's values go. */
+interface Place {
+  readonly columns: TankColumns;
+  readonly at: number;
+  /** Places of the pens in `penCodes`. */
+  readonly pens: ReadonlyMap<string, number>;
+}
+
 /** Writes one reading into its place. */
-function writeRow(
-  book: BookState,
-  columns: TankColumns,
-  at: number,
-  reading: LiveRecord<'reading'>,
-) {
+function writeRow(book: BookState, { columns, at, pens }: Place, reading: LiveRecord<'reading'>) {
   const context = readingContext(book, reading);
   if (!context) return;
   const { atMs, tank, bands } = context;
@@ -69,6 +75,9 @@ function writeRow(
   columns.tempC[at] = body.tempC ?? NaN;
   columns.volumeL[at] = body.volumeL ?? NaN;
   const { tempC } = body;
+  const penPlace = (penId: string) => pens.get(penId) ?? -1;
+  if (body.ph) columns.phPen[at] = penPlace(body.ph.penId);
+  if (body.ec) columns.ecPen[at] = penPlace(body.ec.penId);
   const ecPen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
   if (body.ec && ecPen) {
     const result = assessEcQuick({
@@ -106,8 +115,11 @@ export function tankColumns(
 ): TankColumns {
   return book.remember(`columns/${sample}/${tankId}`, () => {
     const readings = [...readingsOf(book, tankId, sample)].reverse();
-    const columns = emptyColumns(readings.length);
-    readings.forEach((reading, at) => writeRow(book, columns, at, reading));
+    const all = book.all('pen');
+    const pens = new Map(all.map(({ id }, at) => [id as string, at]));
+    const penCodes = all.map(({ body }) => body.code);
+    const columns = { ...emptyColumns(readings.length), penCodes };
+    readings.forEach((reading, at) => writeRow(book, { columns, at, pens }, reading));
     return columns;
   });
 }

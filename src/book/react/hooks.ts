@@ -1,6 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import type { Change } from '@/records';
+import type { Change, Kind } from '@/records';
+import type { Row } from '../answers';
 import { thisMoment, type BookClient } from '../client';
 import { useBook } from './BookProvider';
 
@@ -39,6 +40,11 @@ export function useAnswer<T>(
     queryFn: () => ask(client),
     placeholderData: keepSame(about),
   });
+}
+
+/** Every live record of a kind as it stands. */
+export function useRows<K extends Kind>(kind: K) {
+  return useAnswer(['rows', kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>);
 }
 
 /** Asks the book once when a screen opens; later changes do not move the answer. */

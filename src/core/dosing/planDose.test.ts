@@ -151,7 +151,8 @@ describe('what a tank’s water is', () => {
       alkalinityMmolPerL: expect.closeTo(1.3, 9),
     });
     const fed: WaterEvent = { kind: 'stock', atMs: nowMs - HOUR_MS };
-    for (const events of [[], [fill, fed]]) expect(tankWater(events, nowMs)).toEqual({ kind: 'inUse' });
+    for (const events of [[], [fill, fed]])
+      expect(tankWater(events, nowMs)).toEqual({ kind: 'inUse' });
     const unfed = { kind: 'inUse', unfed: true };
     for (const events of [
       [fill, dose(undefined)],

@@ -13,6 +13,12 @@ const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = 
   benchDraft: ['open sitting', 'open sittings'],
   careEvent: ['care entry', 'care entries'],
   addition: ['dose or top-up', 'doses and top-ups'],
+  water: ['water', 'waters'],
+  product: ['product', 'products'],
+  jarTest: ['jar test', 'jar tests'],
+  probe: ['probe', 'probes'],
+  controlReading: ['house control', 'house controls'],
+  profile: ['profile', 'profiles'],
   setting: ['settings', 'settings'],
 };
 

@@ -6,7 +6,13 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { curveFor, jugFor, type doseFor } from './doseModel';
-import { BOOKS_DOUBTED, learnedWords, LIMIT_WORDS, nutrientWords, type amountWords } from './doseWords';
+import {
+  BOOKS_DOUBTED,
+  learnedWords,
+  LIMIT_WORDS,
+  nutrientWords,
+  type amountWords,
+} from './doseWords';
 
 /** How much now, what it does right after mixing and once aired, and what it rests on. */
 export function PlanPanel(props: {

@@ -86,7 +86,8 @@ export function pouredDose(
   { name, id, note, nowMs }: { name: string; id: string; note: string; nowMs: number },
 ) {
   const volumeL = factsOf(answer).volumeL;
-  const mixedMs = nowMs + 60_000 * mixingMinutes(volumeL);
+  const mixedMs =
+    nowMs + 60_000 * mixingMinutes(volumeL, 60 * (answer.tank.body.pumpLPerMin ?? 0) || undefined);
   return {
     tankId: answer.tank.id,
     at: new Date(nowMs).toISOString(),

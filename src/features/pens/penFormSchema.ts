@@ -16,7 +16,7 @@ export const penFormSchema = z.object({
   phAtc: yesNo,
   phFamily: z.enum(['technical', 'technical-7.01', 'sachet']),
   phPoints: z.enum(['1', '2', '3', '3pieces']),
-  phAdjust: z.enum(['button', 'screw', 'none']),
+  phAdjust: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
   ecScale: z.enum(['mS/cm', 'µS/cm', 'CF', 'ppm500', 'ppm640', 'ppm700']),
   ecAlpha: z.enum(['none', '0.019', '0.02']),
   ecReference: z.enum(['20', '25']),

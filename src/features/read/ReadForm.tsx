@@ -3,15 +3,18 @@ import { StyleSheet, View } from 'react-native';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { bandsOf, type Sample } from '@/records/kinds';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { ago, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
+import { ago, SAMPLE_HINT, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
+import { DipsLine } from './DipsLine';
 import { LiveVerdict } from './LiveVerdict';
 import { PenLine } from './PenLine';
+import { ReadMore } from './ReadMore';
 import type { ReadTyped } from './readModel';
 import type { Saved } from './SavedReading';
 import { useReadForm } from './useReadForm';
@@ -21,6 +24,7 @@ interface Props {
   readonly tank: TankAnswer;
   readonly nowMs: number;
   readonly initial: ReadTyped;
+  readonly sample: Sample;
   readonly onSaved: (saved: Saved) => void;
 }
 
@@ -37,7 +41,8 @@ export function ReadForm(props: Props) {
     const resolution = field === 'ph' ? pen.body.ph!.resolutionPh : pen.body.ec!.resolution;
     type(field)(stepTyped(typed[field], { direction, resolution, from, formats }));
   };
-  const middle = (band: { low: number; high: number }) => (band.low + band.high) / 2;
+  const bands = bandsOf(tank.body, form.about.sample);
+  const middle = (band = { low: 0, high: 0 }) => (band.low + band.high) / 2;
   return (
     <Screen
       actions={
@@ -59,12 +64,14 @@ export function ReadForm(props: Props) {
           Read · {tank.body.name}
         </Say>
         <Say size="small" tone="soft">
-          {latest ? `Last read ${ago(latest.atMs, nowMs)}. ` : ''}Stir, rinse, submerge to the line,
-          wait until still.
+          {form.about.sample === 'tank'
+            ? `${latest ? `Last read ${ago(latest.atMs, nowMs)}. ` : ''}Stir, rinse, submerge to the line, wait until still.`
+            : SAMPLE_HINT[form.about.sample]}
         </Say>
       </View>
       {phPen?.body.ph ? (
         <Panel>
+          <DipsLine quantity="ph" form={form} />
           <NumberField
             label="pH"
             unit=""
@@ -73,7 +80,7 @@ export function ReadForm(props: Props) {
             onStep={step('ph', phPen, latest?.ph?.shown ?? middle(tank.body.phBand))}
             message={view.ph.message}
           />
-          <LiveVerdict quantity="ph" judged={view.ph.judged} band={tank.body.phBand} />
+          <LiveVerdict quantity="ph" judged={view.ph.judged} band={bands.ph} />
           <PenLine
             quantity="ph"
             pen={phPen}
@@ -85,6 +92,7 @@ export function ReadForm(props: Props) {
       ) : null}
       {ecPen?.body.ec ? (
         <Panel>
+          <DipsLine quantity="ec" form={form} />
           <NumberField
             label="EC"
             unit={SCALE_LABEL[ecPen.body.ec.scale]}
@@ -93,7 +101,7 @@ export function ReadForm(props: Props) {
             onStep={step('ec', ecPen, latest?.ec?.shown ?? middle(tank.body.ecBand))}
             message={view.ec.message}
           />
-          <LiveVerdict quantity="ec" judged={view.ec.judged} band={tank.body.ecBand} />
+          <LiveVerdict quantity="ec" judged={view.ec.judged} band={bands.ec} />
           <PenLine
             quantity="ec"
             pen={ecPen}
@@ -114,6 +122,7 @@ export function ReadForm(props: Props) {
           size="large"
         />
       </Panel>
+      <ReadMore form={form} tankId={tank.id} nowMs={nowMs} />
       {form.surprise ? (
         <Panel tone="wash">
           <View role="alert">

@@ -2,30 +2,40 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { ReadAnswer } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
+import { SAMPLES, type Sample } from '@/records/kinds';
 import { Skeleton } from '@/ui/layout';
 import { ChooseTank, NoPens } from './ChooseTank';
 import { ReadForm } from './ReadForm';
+import { EMPTY_READ } from './readModel';
 import { SavedReading, type Saved } from './SavedReading';
-
-const EMPTY = { ph: '', ec: '', temp: '' };
 
 /** Read: choose the tank, type what the pens show, see what it is worth, save in one tap. */
 export function ReadScreen() {
-  const params = useLocalSearchParams<{ tank?: string }>();
+  const params = useLocalSearchParams<{ tank?: string; sample?: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(['read'], (client) => client.read(nowMs), nowMs);
   if (!data) return <Skeleton label="Loading" />;
-  return <Reading key={params.tank ?? 'none'} answer={data} tankId={params.tank} nowMs={nowMs} />;
+  const sample = SAMPLES.find((kind) => kind === params.sample) ?? 'tank';
+  return (
+    <Reading
+      key={params.tank ?? 'none'}
+      answer={data}
+      tankId={params.tank}
+      sample={sample}
+      nowMs={nowMs}
+    />
+  );
 }
 
 function Reading(props: {
   readonly answer: ReadAnswer;
   readonly tankId?: string | undefined;
+  readonly sample: Sample;
   readonly nowMs: number;
 }) {
-  const { answer, tankId, nowMs } = props;
+  const { answer, tankId, sample, nowMs } = props;
   const [saved, setSaved] = useState<Saved>();
-  const [initial, setInitial] = useState(EMPTY);
+  const [initial, setInitial] = useState(EMPTY_READ);
   const tank = answer.tanks.find(({ id }) => id === tankId);
   if (!tank) return <ChooseTank tanks={answer.tanks} />;
   if (answer.pens.length === 0) return <NoPens />;
@@ -37,6 +47,13 @@ function Reading(props: {
     return <SavedReading saved={saved} tank={tank} onUndone={undone} />;
   }
   return (
-    <ReadForm answer={answer} tank={tank} nowMs={nowMs} initial={initial} onSaved={setSaved} />
+    <ReadForm
+      answer={answer}
+      tank={tank}
+      nowMs={nowMs}
+      initial={initial}
+      sample={sample}
+      onSaved={setSaved}
+    />
   );
 }

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
+import type { Sample } from '@/records/kinds';
 import { useAppend } from '@/book/react';
 import type { JudgedValue } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
@@ -11,6 +12,7 @@ import { useNextStop } from '@/features/round/useNextStop';
 import { stopHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { SAMPLE_NAME } from '@/words';
 import type { ReadTyped } from './readModel';
 
 /** A reading that is in the book. */
@@ -18,6 +20,7 @@ export interface Saved {
   readonly id: string;
   /** What was typed, brought back by an undo. */
   readonly typed: ReadTyped;
+  readonly sample: Sample;
   readonly ph?: JudgedValue | undefined;
   readonly ec?: JudgedValue | undefined;
   readonly savedMs: number;
@@ -43,6 +46,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
   const append = useAppend();
   const formats = useFormats();
   const next = useNextStop();
+  const dose = saved.sample === 'tank' && offersDose(saved.ph);
   const [canUndo, setCanUndo] = useState(true);
   useEffect(() => {
     const timer = setTimeout(() => setCanUndo(false), UNDO_MS);
@@ -57,7 +61,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       actions={
         <>
           {canUndo ? <Button wet label="Undo" onPress={() => void undo()} /> : null}
-          {offersDose(saved.ph) ? (
+          {dose ? (
             <Button
               kind="main"
               wet
@@ -69,7 +73,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
           {next ? null : <Button wet label="The Round" onPress={() => router.navigate('/')} />}
           {next ? (
             <Button
-              kind={offersDose(saved.ph) ? 'quiet' : 'main'}
+              kind={dose ? 'quiet' : 'main'}
               wet
               grow
               label={next.label}
@@ -82,6 +86,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       <View role="status" aria-live="polite">
         <Say size="large" face="slab" heading={1}>
           Saved · {tank.body.name}
+          {saved.sample === 'tank' ? '' : `, ${SAMPLE_NAME[saved.sample].toLowerCase()}`}
         </Say>
       </View>
       {saved.promisedPh !== undefined && saved.ph ? (

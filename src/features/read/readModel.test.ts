@@ -1,7 +1,7 @@
 import type { PenAnswer } from '@/book/answers';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { DEFAULT_FORMATS, makeFormats, stepTyped } from '@/words';
-import { readView, type ReadTyped } from './readModel';
+import { EMPTY_READ, looksFrozen, readView, type ReadTyped } from './readModel';
 
 const settings = DEFAULT_FORMATS;
 const formats = makeFormats(settings);
@@ -21,7 +21,7 @@ const unverified = pen({ basis: 'unverified' });
 const tank = { phBand: { low: 5.5, high: 6.5 }, ecBand: { low: 1, high: 1.8 }, alphaPerC: 0.019 };
 const view = (typed: Partial<ReadTyped>, more: Partial<Parameters<typeof readView>[0]> = {}) =>
   readView({
-    typed: { ph: '', ec: '', temp: '', ...typed },
+    typed: { ...EMPTY_READ, ...typed },
     tank,
     phPen: unverified,
     ecPen: unverified,
@@ -82,4 +82,34 @@ test('steps go by one digit, and start from the last reading', () => {
   expect(step('', 1)).toBe('5.84');
   expect(step('5.84', 1)).toBe('5.85');
   expect(step('5.80', -1)).toBe('5.79');
+});
+
+test('dips of one sample are averaged; three of them tell their own spread', () => {
+  const once = view({ ph: '5.80' }).ph.judged!;
+  const thrice = view({ ph: '5.90' }, { dips: { ph: [5.7, 5.8], ec: [] } }).ph.judged!;
+  expect(thrice.value).toBeCloseTo(once.value, 9);
+  // Their own s/√n = 0.058 is in the budget.
+  expect(thrice.budget.stdU).toBeGreaterThan(0.057);
+  expect(view({}, { dips: { ph: [5.7], ec: [] } })).toMatchObject({ canSave: true });
+});
+
+test('drain has no band until one is set; the tank’s is never used for it', () => {
+  expect(view({ ph: '7.4' }, { sample: 'drain' }).ph.judged).toMatchObject({ verdict: 'noBand' });
+  const banded = { ...tank, sampleBands: { drain: { ph: { low: 5, high: 6 } } } };
+  expect(view({ ph: '7.4' }, { sample: 'drain', tank: banded }).ph.judged?.pHigh).toBeGreaterThan(
+    0.99,
+  );
+});
+
+test('volume in the book’s unit, a laboratory’s value beside, and what cannot be', () => {
+  const gallons = makeFormats({ ...settings, volumeUnit: 'US gal' });
+  expect(view({ ph: '6', level: '10' }, { formats: gallons }).level.value).toBeCloseTo(37.854, 3);
+  expect(view({ ph: '6', labPh: '15' })).toMatchObject({ canSave: false });
+  expect(view({ ph: '6', labPh: '15' }).labPh.message?.text).toContain('0 to 14');
+});
+
+test('the same digits three times over: is the display held?', () => {
+  expect(looksFrozen(5.84, [5.84, 5.84, 5.84])).toBe(true);
+  expect(looksFrozen(5.84, [5.84, 5.84])).toBe(false);
+  expect(looksFrozen(5.84, [5.84, 5.85, 5.84])).toBe(false);
 });

@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
-import type { ReadAnswer, TankAnswer } from '@/book/answers';
+import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useAppend, useDraft } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
-import type { JudgedValue } from '@/core/readings';
-import { CORE_VERSION } from '@/core/version';
-import type { Reading, ShownThen } from '@/records/kinds';
+import type { Sample } from '@/records/kinds';
 import { surpriseQuestion } from './surprise';
-import { readView, type ReadTyped } from './readModel';
+import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';
+import { readingBody } from './readingBody';
 import type { Saved } from './SavedReading';
 
 /** The verdict waits until typing pauses: "5" on the way to "5.8" is not low. */
@@ -21,33 +21,39 @@ function useSettled<T>(value: T): T {
   return settled;
 }
 
-/** What the grower saw when saving, kept as evidence. */
-function shownThen(judged: JudgedValue | undefined): ShownThen | undefined {
-  if (!judged) return undefined;
-  const { value, budget, verdict } = judged;
-  return { value, expandedU: budget.expandedU, verdict, core: CORE_VERSION };
-}
-
 /** What stands in an open Read, as a draft keeps it. */
 interface Draft {
   readonly typed: ReadTyped;
   readonly pens: { readonly phPenId?: string; readonly ecPenId?: string };
+  readonly about?: About;
 }
+
+/** What was read, when, and its earlier dips. */
+export interface About {
+  readonly sample: Sample;
+  /** Absent: now, when it is saved. */
+  readonly takenMs?: number | undefined;
+  readonly dips: Dips;
+}
+
+const NO_DIPS: Dips = { ph: [], ec: [] };
 
 interface Input {
   readonly answer: ReadAnswer;
   readonly tank: TankAnswer;
   /** What stands in the fields at first: empty, or what an undo brought back. */
   readonly initial: ReadTyped;
+  readonly sample: Sample;
   readonly onSaved: (saved: Saved) => void;
 }
 
 /** State of the Read form: what is typed, which pens, what it comes to, saving. */
-export function useReadForm({ answer, tank, initial, onSaved }: Input) {
+export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
   const formats = useFormats();
   const append = useAppend();
   const [typed, setTyped] = useState(initial);
   const [pens, setPens] = useState(answer.remembered[tank.id] ?? {});
+  const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
   const [failure, setFailure] = useState<string>();
   const [surprise, setSurprise] = useState<string>();
   const [askedAbout, setAskedAbout] = useState<ReadTyped>();
@@ -56,16 +62,17 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
   const draft = useDraft<Draft>(`read/${tank.id}`, (kept) => {
     setTyped({ ...initial, ...kept.typed });
     setPens((before) => ({ ...before, ...kept.pens }));
+    if (kept.about) setAbout(kept.about);
   });
   useEffect(() => {
-    if (typed !== initial) draft.keep({ typed, pens });
-  }, [typed, pens, initial, draft]);
+    if (typed !== initial) draft.keep({ typed, pens, about });
+  }, [typed, pens, about, initial, draft]);
   const withSide = (quantity: 'ph' | 'ec') => answer.pens.filter((pen) => pen.body[quantity]);
   const choose = (quantity: 'ph' | 'ec', id: string | undefined) =>
     withSide(quantity).find((pen) => pen.id === id) ?? withSide(quantity)[0];
   const phPen = choose('ph', pens.phPenId);
   const ecPen = choose('ec', pens.ecPenId);
-  const input = { tank: tank.body, phPen, ecPen, formats };
+  const input = { tank: tank.body, phPen, ecPen, formats, ...about };
   const view = readView({ ...input, typed });
   const settledTyped = useSettled(typed);
   const settled = readView({ ...input, typed: settledTyped });
@@ -85,46 +92,38 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
       return;
     }
     // Asked once for what is typed now; saved the second time.
-    const question = surpriseQuestion(
-      { ph: now.ph.judged, ec: now.ec.judged },
-      answer.expected[tank.id],
-      formats,
-    );
+    const expected =
+      about.sample === 'tank' && about.takenMs === undefined ? answer.expected[tank.id] : undefined;
+    const question = surpriseQuestion({ ph: now.ph.judged, ec: now.ec.judged }, expected, formats);
     if (question && askedAbout !== typed) {
       setAskedAbout(typed);
       setSurprise(question);
       return;
     }
-    const body: Reading = {
+    const body = readingBody({
       tankId: tank.id,
-      sampleKind: 'tank',
-      takenAt: new Date().toISOString(),
-      tempC: now.temp.value,
-      ph:
-        now.ph.value === undefined || !phPen
-          ? undefined
-          : { shown: now.ph.value, penId: phPen.id, shownThen: shownThen(now.ph.judged) },
-      ec:
-        now.ec.value === undefined || !ecPen?.body.ec
-          ? undefined
-          : {
-              shown: now.ec.value,
-              scale: ecPen.body.ec.scale,
-              penId: ecPen.id,
-              shownThen: shownThen(now.ec.judged),
-            },
-      note: '',
-    };
+      sample: about.sample,
+      takenMs: about.takenMs ?? thisMoment().nowMs,
+      view: now,
+      dips: about.dips,
+      phPen,
+      ecPen,
+      note: typed.note,
+    });
     try {
       const { recordIds } = await append.mutateAsync([{ kind: 'reading', body }]);
       draft.forget();
       onSaved({
         id: recordIds[0] ?? '',
         typed,
+        sample: about.sample,
         ph: now.ph.judged,
         ec: now.ec.judged,
-        savedMs: Date.now(),
-        promisedPh: tank.mixing?.body.predictedPh,
+        savedMs: thisMoment().nowMs,
+        promisedPh:
+          about.sample === 'tank' && about.takenMs === undefined
+            ? tank.mixing?.body.predictedPh
+            : undefined,
       });
     } catch (error) {
       setFailure(
@@ -138,9 +137,27 @@ export function useReadForm({ answer, tank, initial, onSaved }: Input) {
     setSurprise(undefined);
     setTyped((before) => ({ ...before, [field]: text }));
   };
+  const lastOf = (pen: PenAnswer | undefined) => (pen ? answer.lastShown[pen.id] : undefined);
+  const dipAgain = (quantity: 'ph' | 'ec') => {
+    const { value } = view[quantity];
+    if (value === undefined) return;
+    const { dips } = about;
+    setAbout({ ...about, dips: { ...dips, [quantity]: [...dips[quantity], value] } });
+    type(quantity)('');
+  };
+  const dropDips = (quantity: 'ph' | 'ec') =>
+    setAbout({ ...about, dips: { ...about.dips, [quantity]: [] } });
   return {
     typed,
     type,
+    about,
+    setAbout,
+    dipAgain,
+    dropDips,
+    frozen: {
+      ph: looksFrozen(view.ph.value, lastOf(phPen)?.ph),
+      ec: looksFrozen(view.ec.value, lastOf(ecPen)?.ec),
+    },
     phPen,
     ecPen,
     phPens: withSide('ph'),

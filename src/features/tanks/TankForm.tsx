@@ -13,9 +13,11 @@ import { useFormDraft } from '@/features/parts/useFormDraft';
 import { CROP_TARGETS } from '@/records/crops';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
+import { Waters } from './WaterFields';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { TankTools } from './TankTools';
 import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from './tankFormSchema';
 
 /** Adds a tank, or changes one. */
@@ -58,11 +60,7 @@ function Fields({
     setValue('ecHigh', formats.number(target.ec[1], 1));
   };
   const save = handleSubmit(async (out) => {
-    const body = {
-      ...out,
-      alphaPerC: tank?.body.alphaPerC ?? 0.019,
-      place: tank?.body.place ?? nextPlace,
-    };
+    const body = { ...tank?.body, ...out, place: tank?.body.place ?? nextPlace };
     const effectiveFromMs = tank && since === 'now' ? thisMoment().nowMs : undefined;
     const change = {
       kind: 'tank' as const,
@@ -124,6 +122,23 @@ function Fields({
       <Say size="small" tone="soft">
         Typical published bands to start from, EC at 25 °C. Your adviser’s numbers win.
       </Say>
+      <Say size="large" face="slab" heading={2}>
+        Water and mixing
+      </Say>
+      <Waters control={control} />
+      <View style={styles.pair}>
+        {field('full', 'Holds at most', { unit: formats.settings.volumeUnit, numeric: true })}
+        {field('pump', 'Pump moves', { unit: 'L/min', numeric: true })}
+      </View>
+      <FormField
+        control={control}
+        name="alpha"
+        label="Temperature coefficient of the feed"
+        unit="% per °C"
+        hint="1.9 is usual. It can be measured: see the tank."
+        numeric
+      />
+      {field('note', 'Note')}
       {tank ? (
         <Choice
           label="From when does this hold?"
@@ -135,6 +150,7 @@ function Fields({
           ]}
         />
       ) : null}
+      {tank ? <TankTools tank={tank} nextPlace={nextPlace} /> : null}
     </Screen>
   );
 }

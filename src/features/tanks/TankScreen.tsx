@@ -14,6 +14,7 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { TankHistory } from '@/features/LazyChart';
+import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
 import { outlookOf, shownLine } from './tankViewModel';
 
@@ -128,6 +129,7 @@ export function TankDetail({
       {later ? (
         <>
           <TankHistory tank={tank} sample={sample} onSample={setSample} nowMs={nowMs} />
+          {sample === 'tank' ? <WaterUsePanel tankId={tankId} nowMs={nowMs} /> : null}
           <HistoryTable key={sample} tankId={tankId} sample={sample} additions={additions} />
         </>
       ) : null}

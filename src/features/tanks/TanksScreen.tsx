@@ -1,5 +1,6 @@
 import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
@@ -10,6 +11,10 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+
+/** Tanks out of use stand at the end. */
+const inUseFirst = (a: TankAnswer, b: TankAnswer) =>
+  Number(a.body.retired ?? false) - Number(b.body.retired ?? false);
 
 /** All tanks in the order of the round. */
 export function TanksScreen() {
@@ -43,7 +48,17 @@ export function TanksScreen() {
           as a peg. Add the first one.
         </Say>
       ) : null}
-      {tanks.map((tank) => {
+      <View style={styles.tools}>
+        {tanks.length > 1 ? (
+          <Button
+            kind="text"
+            label="Order of the Round"
+            onPress={() => router.navigate('/tanks/order')}
+          />
+        ) : null}
+        <Button kind="text" label="Waters" onPress={() => router.navigate('/tanks/waters')} />
+      </View>
+      {[...tanks].sort(inUseFirst).map((tank) => {
         const line = tankLine(tank, formats, nowMs);
         const href = `/tanks/${tank.id}`;
         const judged = tank.latest?.ph?.judged;
@@ -63,7 +78,7 @@ export function TanksScreen() {
               </View>
             ) : null}
             <Say size="small" tone="soft">
-              {line}
+              {tank.body.retired ? `Out of use. ${line}` : line}
             </Say>
           </LabelRow>
         );
@@ -72,4 +87,7 @@ export function TanksScreen() {
   );
 }
 
-const styles = StyleSheet.create({ notch: { maxWidth: 260 } });
+const styles = StyleSheet.create({
+  notch: { maxWidth: 260 },
+  tools: { flexDirection: 'row', flexWrap: 'wrap' },
+});

@@ -1,6 +1,9 @@
+import { useState } from 'react';
+import { AcrossTanks } from '@/features/LazyChart';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { DataTable } from '@/features/parts/DataTable';
+import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { tankRows, TANK_HEADS } from './tankRows';
@@ -9,6 +12,7 @@ import { tankRows, TANK_HEADS } from './tankRows';
 export function TanksTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
+  const [as, setAs] = useState<'table' | 'strips'>('table');
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading tanks" />;
   return (
@@ -16,14 +20,30 @@ export function TanksTable() {
       <Say size="huge" face="slab" heading={1}>
         All tanks
       </Say>
-      <Say size="small" tone="soft">
-        Corrected values. Press a head to sort, a name to open.
-      </Say>
-      <DataTable
-        label="All tanks"
-        heads={TANK_HEADS(formats)}
-        rows={tankRows(tanks, formats, nowMs)}
+      <Choice
+        label="Shown as"
+        quietLabel
+        value={as}
+        onChoose={setAs}
+        options={[
+          { value: 'table', label: 'Table' },
+          { value: 'strips', label: 'Strips' },
+        ]}
       />
+      {as === 'strips' ? (
+        <AcrossTanks tanks={tanks.filter(({ body }) => !body.retired)} nowMs={nowMs} />
+      ) : (
+        <>
+          <Say size="small" tone="soft">
+            Corrected values. Press a head to sort, a name to open.
+          </Say>
+          <DataTable
+            label="All tanks"
+            heads={TANK_HEADS(formats)}
+            rows={tankRows(tanks, formats, nowMs)}
+          />
+        </>
+      )}
     </Screen>
   );
 }

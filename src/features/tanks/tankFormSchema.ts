@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { litresFrom, volumeFromLitres, type VolumeUnit } from '@/core/units';
-import { typedNumber } from '@/features/parts/typedNumber';
+import { typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Tank } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -22,19 +22,54 @@ export const tankFormSchema = z
     phHigh: phEnd,
     ecLow: ecEnd,
     ecHigh: ecEnd,
+    alpha: typedNumber('coefficient').refine(
+      (percent) => percent >= 1 && percent <= 4,
+      'A feed lies between 1 and 4 % per °C.',
+    ),
+    full: typedNumberOrNothing('volume').refine((v) => v === undefined || v > 0, 'Above zero.'),
+    pump: typedNumberOrNothing('flow').refine((v) => v === undefined || v > 0, 'Above zero.'),
+    waterA: z.string(),
+    waterB: z.string(),
+    share: typedNumberOrNothing('share').refine(
+      (share) => share === undefined || (share > 0 && share < 100),
+      'Between 0 and 100 %.',
+    ),
     note: z.string().max(4000),
   })
   .superRefine((form, context) => {
     const message = 'Must lie above the low end.';
     if (form.phLow >= form.phHigh) context.addIssue({ code: 'custom', path: ['phHigh'], message });
+    if (form.full !== undefined && form.full < form.volume) {
+      const less = 'It holds at least what is in it.';
+      context.addIssue({ code: 'custom', path: ['full'], message: less });
+    }
     if (form.ecLow >= form.ecHigh) context.addIssue({ code: 'custom', path: ['ecHigh'], message });
   })
-  .transform(({ volume, volumeUnit, phLow, phHigh, ecLow, ecHigh, ...rest }) => ({
-    ...rest,
+  .transform(({ volume, volumeUnit, phLow, phHigh, ecLow, ecHigh, ...form }) => ({
+    name: form.name,
+    crop: form.crop,
+    stage: form.stage,
+    note: form.note,
     volumeL: litresFrom(volume, volumeUnit),
+    fullL: form.full === undefined ? undefined : litresFrom(form.full, volumeUnit),
+    pumpLPerMin: form.pump,
+    alphaPerC: form.alpha / 100,
+    waters: watersOf(form),
     phBand: { low: phLow, high: phHigh },
     ecBand: { low: ecLow, high: ecHigh },
   }));
+
+/** The waters of a tank with their shares; the second takes what the first leaves. */
+function watersOf(form: { waterA: string; waterB: string; share?: number | undefined }) {
+  const { waterA, waterB, share } = form;
+  if (waterA === '') return undefined;
+  if (waterB === '' || waterB === waterA) return [{ waterId: waterA, share: 1 }];
+  const first = (share ?? 50) / 100;
+  return [
+    { waterId: waterA, share: first },
+    { waterId: waterB, share: 1 - first },
+  ];
+}
 
 export type TankFormIn = z.input<typeof tankFormSchema>;
 export type TankFormOut = z.output<typeof tankFormSchema>;
@@ -54,6 +89,12 @@ export function tankDefaults(tank: Tank | undefined, formats: Formats): TankForm
     phHigh: mark(tank?.phBand.high ?? 6.5),
     ecLow: tank ? mark(tank.ecBand.low) : '',
     ecHigh: tank ? mark(tank.ecBand.high) : '',
+    alpha: mark(100 * (tank?.alphaPerC ?? 0.019)),
+    full: tank?.fullL === undefined ? '' : mark(volumeFromLitres(tank.fullL, unit)),
+    pump: tank?.pumpLPerMin === undefined ? '' : mark(tank.pumpLPerMin),
+    waterA: tank?.waters?.[0]?.waterId ?? '',
+    waterB: tank?.waters?.[1]?.waterId ?? '',
+    share: tank?.waters?.[1] ? mark(100 * (tank.waters[0]?.share ?? 0.5)) : '',
     note: tank?.note ?? '',
   };
 }

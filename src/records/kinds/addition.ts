@@ -28,6 +28,16 @@ export const additionSchema = z.object({
   modelChangePh: finite.optional(),
   /** For a whole change: alkalinity of the water filled in, mmol/L, where it was measured. */
   alkalinityMmolPerL: finite.min(0).max(20).optional(),
+  /** Not to learn from: the grower knows of something that spoiled it. */
+  excluded: z.boolean().optional(),
+  /** EC before it was poured and what was promised after, mS/cm at 25 °C. */
+  ecBeforeMsPerCm: finite.min(0).max(200).optional(),
+  predictedEcMsPerCm: finite.min(0).max(200).optional(),
+  /** The waters filled in and their parts. */
+  waters: z
+    .array(z.object({ waterId: recordRef, share: finite.min(0).max(1) }))
+    .max(4)
+    .optional(),
   note: noteText.default(''),
 });
 

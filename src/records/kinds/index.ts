@@ -1,5 +1,11 @@
 import type { z } from 'zod';
 import { additionSchema } from './addition';
+import { waterSchema } from './water';
+import { productSchema } from './product';
+import { jarTestSchema } from './jarTest';
+import { probeSchema } from './probe';
+import { controlReadingSchema } from './controlReading';
+import { profileSchema } from './profile';
 import { benchDraftSchema } from './benchDraft';
 import { careEventSchema } from './careEvent';
 import { lotSchema } from './lot';
@@ -21,6 +27,12 @@ export const KIND_SCHEMAS = {
   benchDraft: benchDraftSchema,
   careEvent: careEventSchema,
   addition: additionSchema,
+  water: waterSchema,
+  product: productSchema,
+  jarTest: jarTestSchema,
+  probe: probeSchema,
+  controlReading: controlReadingSchema,
+  profile: profileSchema,
   setting: settingSchema,
 } as const;
 
@@ -29,6 +41,7 @@ export type BodyOf<K extends Kind> = z.infer<(typeof KIND_SCHEMAS)[K]>;
 export const KINDS = Object.keys(KIND_SCHEMAS) as readonly Kind[];
 
 export * from './addition';
+export * from './bandsOf';
 export * from './benchDraft';
 export * from './careEvent';
 export * from './lot';
@@ -41,3 +54,9 @@ export * from './session';
 export * from './setting';
 export * from './settingId';
 export * from './tank';
+export * from './water';
+export * from './product';
+export * from './jarTest';
+export * from './probe';
+export * from './controlReading';
+export * from './profile';

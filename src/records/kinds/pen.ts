@@ -4,14 +4,56 @@ import { finite, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
 export const pressSchema = z.object({
-  /** How the pen is adjusted. */
-  by: z.enum(['button', 'screw', 'none']),
+  /** How the pen is adjusted. Steps: the value is shown and stepped up or down. */
+  by: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
   /** Whether the button is pressed before or after dipping. */
   when: z.enum(['afterDip', 'beforeDip']).default('afterDip'),
   holdSeconds: finite.min(0).max(30).default(3),
   confirmPress: z.boolean().default(false),
   /** Minutes until the pen switches itself off; null = never. */
   autoOffMinutes: finite.min(0).nullable().default(null),
+  /** Short presses that pick the buffer: how many for the first, second and third cup. */
+  picksBy: z.array(finite.min(0).max(9)).max(3).optional(),
+  /** Between points it stays on, loses its points when switched off, or is switched off after each. */
+  between: z.enum(['staysOn', 'offLosesPoints', 'offAfterEach']).optional(),
+  /** The same button switches it off: hold on past that word. */
+  holdPastOff: z.boolean().optional(),
+  /** Ends calibrating by itself, perhaps before the value can be seen. */
+  endsUnseen: z.boolean().optional(),
+  /** What it shows when it refuses a point, and what that means. */
+  errors: z
+    .array(z.object({ text: shortText, means: shortText }))
+    .max(8)
+    .optional(),
+});
+
+/** What the display does by itself. */
+export const displaySchema = z.object({
+  /** Holds a value when asked: a frozen number gets logged. */
+  holds: z.boolean().optional(),
+  /** Measures only after a press, and signals the end. */
+  measuresOnPress: z.boolean().optional(),
+  /** Sleeps while one waits: wake it, do not read too soon. */
+  sleeps: z.boolean().optional(),
+  /** A mark that goes out after so many days: a timer, not a measurement. */
+  markDays: positive.max(365).optional(),
+});
+
+/** What keeps the probe wet and what it needs before its first use. */
+export const wettingSchema = z.object({
+  by: z.enum(['sponge', 'liquid', 'bottle', 'dry']),
+  /** Soak before the first use, h. */
+  firstSoakHours: finite.min(0).max(72),
+});
+
+/** Papers of a pen. */
+export const papersSchema = z.object({
+  serial: shortText.default(''),
+  boughtOn: shortText.default(''),
+  guaranteeUntil: shortText.default(''),
+  certificate: shortText.default(''),
+  batteries: shortText.default(''),
+  waterproof: z.boolean().optional(),
 });
 
 /** The pH side of a pen. */
@@ -26,6 +68,13 @@ export const phSideSchema = z.object({
   storesNominal: z.boolean(),
   /** Adjusts three points as two straight pieces. */
   pieces: z.boolean().optional(),
+  /** One bottle for everything: its mode on the pen must match. */
+  oneBottle: z.boolean().optional(),
+  /** A tip for soil: a pilot hole first. */
+  spearTip: z.boolean().optional(),
+  /** The probe can be changed. */
+  replaceable: z.boolean().optional(),
+  wetting: wettingSchema.optional(),
   press: pressSchema,
 });
 
@@ -43,6 +92,8 @@ export const ecSideSchema = z.object({
     .nullable(),
   standardMsPerCm: positive.max(50),
   adjustable: z.boolean(),
+  /** The probe can be changed. */
+  replaceable: z.boolean().optional(),
   press: pressSchema,
 });
 
@@ -71,3 +122,6 @@ export type Pen = z.infer<typeof penSchema>;
 export type PhSide = z.infer<typeof phSideSchema>;
 export type EcSide = z.infer<typeof ecSideSchema>;
 export type Press = z.infer<typeof pressSchema>;
+export type PenDisplay = z.infer<typeof displaySchema>;
+export type Papers = z.infer<typeof papersSchema>;
+export type Wetting = z.infer<typeof wettingSchema>;

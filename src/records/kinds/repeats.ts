@@ -23,3 +23,19 @@ export function repeatStdU(side: Displayed): number | undefined {
   const sumSquares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0);
   return Math.sqrt(sumSquares / (values.length - 1) / values.length);
 }
+
+/** A pH side as the core takes it: the mean of its dips, their spread where there are enough. */
+export const phShownOf = (side: Displayed) => ({
+  shownPh: meanShown(side),
+  repeatStdUPh: repeatStdU(side),
+});
+
+/** The same for an EC side; its spread relative to the mean. */
+export function ecShownOf(side: Displayed) {
+  const shown = meanShown(side);
+  const spread = repeatStdU(side);
+  return {
+    shown,
+    repeatStdURel: spread === undefined ? undefined : spread / Math.max(shown, 1e-9),
+  };
+}

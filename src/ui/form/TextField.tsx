@@ -15,16 +15,20 @@ interface Props {
   readonly numeric?: boolean;
   /** A calendar day, yyyy-mm-dd. */
   readonly day?: boolean;
+  /** A calendar day with a time, yyyy-mm-ddThh:mm, local. */
+  readonly moment?: boolean;
   readonly inputRef?: Ref<TextInput>;
 }
 
 /** A labelled field of a form, its unit after it, its message under it. */
 export function TextField(props: Props) {
-  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, inputRef } = props;
+  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, moment, inputRef } =
+    props;
   const id = useId();
   const web = {
     'aria-describedby': message ? id : undefined,
     ...(day ? { type: 'date' } : {}),
+    ...(moment ? { type: 'datetime-local' } : {}),
   } as object;
   return (
     <View style={styles.field}>

@@ -1,0 +1,46 @@
+import { StyleSheet, View } from 'react-native';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import type { useReadForm } from './useReadForm';
+
+interface Props {
+  readonly quantity: 'ph' | 'ec';
+  readonly form: ReturnType<typeof useReadForm>;
+}
+
+/** Earlier dips of this sample, and a word when the display seems to stand still. */
+export function DipsLine({ quantity, form }: Props) {
+  const { about, formats, frozen, typed } = form;
+  const dips = about.dips[quantity];
+  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const digits = quantity === 'ph' ? 2 : 3;
+  const written = dips.map((value) => formats.number(value, value >= 100 ? 0 : digits)).join(', ');
+  return (
+    <>
+      {frozen[quantity] && typed[quantity] ? (
+        <Say size="small" bold tone="attention">
+          The same digits as the last three times. Is the display held? Stir and look again.
+        </Say>
+      ) : null}
+      {dips.length > 0 ? (
+        <View style={styles.line}>
+          <Say size="small" style={styles.dips}>
+            Dipped before: {written}. The mean counts.
+          </Say>
+          <Button
+            kind="text"
+            label="Drop them"
+            name={`Drop the earlier dips of ${name}`}
+            onPress={() => form.dropDips(quantity)}
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
+  dips: { flex: 1 },
+});

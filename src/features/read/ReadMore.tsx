@@ -1,0 +1,163 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SAMPLES, type Sample } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { SelectField, TextField } from '@/ui/form';
+import { Panel } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { SAMPLE_NAME } from '@/words';
+import { earlierChoices, localInput, momentTyped, takenWords } from './earlier';
+import type { useReadForm } from './useReadForm';
+
+interface Props {
+  readonly form: ReturnType<typeof useReadForm>;
+  readonly tankId: string;
+  readonly nowMs: number;
+}
+
+type Open = 'when' | 'what' | 'more' | undefined;
+
+/** What is not needed each time: when, what was read, another dip, level, laboratory, note. */
+export function ReadMore({ form, tankId, nowMs }: Props) {
+  const [open, setOpen] = useState<Open>();
+  const { about, view } = form;
+  const toggle = (part: Open) => () => setOpen(open === part ? undefined : part);
+  return (
+    <>
+      <View style={styles.bar}>
+        <Button
+          kind="text"
+          label={`When: ${takenWords(about.takenMs, nowMs)}`}
+          onPress={toggle('when')}
+        />
+        <Button
+          kind="text"
+          label={`What: ${SAMPLE_NAME[about.sample].toLowerCase()}`}
+          onPress={toggle('what')}
+        />
+        {view.ph.value !== undefined && !view.ph.message ? (
+          <Button kind="text" label="Dip pH again" onPress={() => form.dipAgain('ph')} />
+        ) : null}
+        {view.ec.value !== undefined && !view.ec.message ? (
+          <Button kind="text" label="Dip EC again" onPress={() => form.dipAgain('ec')} />
+        ) : null}
+        <Button kind="text" label="Level, laboratory, note" onPress={toggle('more')} />
+      </View>
+      {open === 'when' ? (
+        <When form={form} nowMs={nowMs} onDone={() => setOpen(undefined)} />
+      ) : null}
+      {open === 'what' ? <What form={form} tankId={tankId} /> : null}
+      {open === 'more' ? <More form={form} /> : null}
+    </>
+  );
+}
+
+/** Two taps to an earlier time; anything else by the browser's own field. */
+function When({
+  form,
+  nowMs,
+  onDone,
+}: {
+  readonly form: Props['form'];
+  readonly nowMs: number;
+  readonly onDone: () => void;
+}) {
+  const { about, setAbout } = form;
+  const [typed, setTyped] = useState(localInput(about.takenMs ?? nowMs));
+  const take = (takenMs: number | undefined) => setAbout({ ...about, takenMs });
+  const wrong = momentTyped(typed, nowMs + 60_000) === undefined;
+  return (
+    <Panel>
+      <View style={styles.bar}>
+        <Button
+          label="Now"
+          onPress={() => {
+            take(undefined);
+            onDone();
+          }}
+        />
+        {earlierChoices(nowMs).map(({ label, ms }) => (
+          <Button
+            key={label}
+            label={label}
+            onPress={() => {
+              take(ms);
+              onDone();
+            }}
+          />
+        ))}
+      </View>
+      <TextField
+        label="Or at"
+        moment
+        typed={typed}
+        onType={(text) => {
+          setTyped(text);
+          const ms = momentTyped(text, nowMs);
+          if (ms !== undefined) take(ms);
+        }}
+        message={wrong ? { text: 'A day and time that has been.' } : undefined}
+      />
+    </Panel>
+  );
+}
+
+/** What the pen was dipped into; each kind has a chart and bands of its own. */
+function What({ form, tankId }: { readonly form: Props['form']; readonly tankId: string }) {
+  const router = useRouter();
+  const { about, setAbout } = form;
+  return (
+    <Panel>
+      <SelectField
+        label="What is read"
+        value={about.sample}
+        options={SAMPLES.map((value) => ({ value, label: SAMPLE_NAME[value] }))}
+        onChoose={(sample) => setAbout({ ...about, sample: sample as Sample })}
+      />
+      {about.sample === 'tank' ? null : (
+        <Button
+          kind="text"
+          label="Set its band"
+          onPress={() => router.navigate(`/tanks/${tankId}/bands?sample=${about.sample}` as '/')}
+        />
+      )}
+    </Panel>
+  );
+}
+
+/** Level, what a laboratory found in the same sample, and a note. */
+function More({ form }: { readonly form: Props['form'] }) {
+  const { typed, type, view, formats } = form;
+  return (
+    <Panel>
+      <NumberField
+        label="In the tank"
+        unit={formats.settings.volumeUnit}
+        typed={typed.level}
+        onType={type('level')}
+        message={view.level.message}
+        size="large"
+      />
+      <NumberField
+        label="Laboratory’s pH"
+        unit=""
+        typed={typed.labPh}
+        onType={type('labPh')}
+        message={view.labPh.message}
+        size="large"
+      />
+      <NumberField
+        label="Laboratory’s EC"
+        unit="mS/cm"
+        typed={typed.labEc}
+        onType={type('labEc')}
+        message={view.labEc.message}
+        size="large"
+      />
+      <TextField label="Note" typed={typed.note} onType={type('note')} />
+    </Panel>
+  );
+}
+
+const styles = StyleSheet.create({ bar: { flexDirection: 'row', flexWrap: 'wrap' } });

@@ -1,0 +1,125 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { TankAnswer } from '@/book/answers';
+import { useAnswer } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { Measured, Strip, TimeAxis } from '@/ui/chart';
+import { Choice } from '@/ui/form';
+import { Say } from '@/ui/text';
+import { color, space } from '@/ui/tokens';
+import { axisWriter } from '@/words';
+import { spanDomain, type Span } from './historyModel';
+import { historyStrips } from './historyStrips';
+import { pensUsed } from './pensUsed';
+
+interface Props {
+  readonly tanks: readonly TankAnswer[];
+  readonly nowMs: number;
+}
+
+type Quantity = 'ph' | 'ec';
+const LEFT = 44;
+
+/** Small strips of all tanks on one time axis, with the pens that read them; to compare, to print. */
+export function AcrossTanks({ tanks, nowMs }: Props) {
+  const [quantity, setQuantity] = useState<Quantity>('ph');
+  const [span, setSpan] = useState<Span>('fourWeeks');
+  return (
+    <View style={styles.across}>
+      <View style={styles.head}>
+        <Choice
+          label="What"
+          quietLabel
+          value={quantity}
+          onChoose={setQuantity}
+          options={[
+            { value: 'ph', label: 'pH' },
+            { value: 'ec', label: 'EC' },
+          ]}
+        />
+        <Choice
+          label="Span of time"
+          quietLabel
+          value={span}
+          onChoose={setSpan}
+          options={[
+            { value: 'week', label: 'Week' },
+            { value: 'fourWeeks', label: '4 weeks' },
+            { value: 'season', label: 'Season' },
+          ]}
+        />
+        <Button kind="text" label="Print" onPress={() => window.print()} />
+      </View>
+      {tanks.map((tank) => (
+        <OneTank key={tank.id} tank={tank} quantity={quantity} span={span} nowMs={nowMs} />
+      ))}
+    </View>
+  );
+}
+
+interface OneProps {
+  readonly tank: TankAnswer;
+  readonly quantity: Quantity;
+  readonly span: Span;
+  readonly nowMs: number;
+}
+
+function OneTank({ tank, quantity, span, nowMs }: OneProps) {
+  const formats = useFormats();
+  const { data: history } = useAnswer(['tankHistory', tank.id, 'tank'], (client) =>
+    client.tankHistory(tank.id, 'tank'),
+  );
+  if (!history) return <View style={styles.empty} />;
+  const domain = spanDomain(history.columns, span, nowMs);
+  const strips = historyStrips({ tank, history, sample: 'tank', domain, formats });
+  const strip = strips.find(({ series }) => series === quantity);
+  if (!strip) return null;
+  const pens = pensUsed(history.columns, domain[0])
+    .filter((pen) => pen[quantity] > 0)
+    .map((pen) => `${pen.code} ${pen[quantity]}×`);
+  const { name } = tank.body;
+  return (
+    <View style={styles.one}>
+      <View style={styles.name}>
+        <Say bold>{name}</Say>
+        <Say size="small" tone="soft">
+          {strip.name}
+        </Say>
+        <Say size="small" tone="soft">
+          {pens.length > 0 ? `read by ${pens.join(', ')}` : 'not read in this span'}
+        </Say>
+      </View>
+      <View style={styles.strip}>
+        <Measured>
+          {(width) => (
+            <>
+              <Strip
+                size={{ width, height: 84, left: LEFT }}
+                look={
+                  quantity === 'ph'
+                    ? { color: color.seriesPh }
+                    : { color: color.seriesEc, dash: '6 3' }
+                }
+                write={(value) => formats.number(value, strip.decimals)}
+                sentence={`${strip.name} of ${name}, ${strip.spec.points.length} readings in this span.`}
+                flags={strip.flags}
+                spec={strip.spec}
+              />
+              <TimeAxis domain={domain} size={{ width, left: LEFT }} write={axisWriter(domain)} />
+            </>
+          )}
+        </Measured>
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  across: { gap: space.s2 },
+  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.s4 },
+  one: { flexDirection: 'row', gap: space.s3, borderTopWidth: 1, borderTopColor: color.edge },
+  name: { width: 170, paddingTop: space.s2 },
+  strip: { flex: 1, minWidth: 0 },
+  empty: { height: 110 },
+});

@@ -1,0 +1,100 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { fitAlpha } from '@/core/conductivity';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/form';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { alphaPairs, alphaRefusalWords } from './alphaModel';
+
+const ROWS = [0, 1, 2, 3, 4];
+
+/** The feed's own temperature coefficient, from the same feed read cold and warm. */
+export function AlphaScreen() {
+  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const [rows, setRows] = useState(ROWS.map(() => ({ temp: '', ec: '' })));
+  if (!tank) return <Skeleton label="Loading the tank" />;
+  const fit = fitAlpha(alphaPairs(rows, formats.settings.tempUnit));
+  const set = (at: number, field: 'temp' | 'ec') => (typed: string) =>
+    setRows(rows.map((row, index) => (index === at ? { ...row, [field]: typed } : row)));
+  const percent = (value: number) => formats.number(100 * value, 2);
+  const save = async () => {
+    if (!fit.ok) return;
+    const body = { ...tank.body, alphaPerC: Number(fit.value.alphaPerC.toFixed(5)) };
+    await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
+    router.back();
+  };
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          {fit.ok ? (
+            <Button
+              kind="main"
+              wet
+              grow
+              label={`Take ${percent(fit.value.alphaPerC)} % per °C`}
+              onPress={() => void save()}
+            />
+          ) : null}
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        Coefficient · {tank.body.name}
+      </Say>
+      <Say size="small">
+        Now {percent(tank.body.alphaPerC)} % per °C. To measure it: one cup of the feed, cold from
+        the fridge and left to warm; write temperature and EC a few times. The pen must not
+        compensate: choose its uncompensated mode, or a pen without.
+      </Say>
+      <Panel>
+        {rows.map((row, at) => (
+          <View key={at} style={styles.row}>
+            <TextField
+              label={`Temperature ${at + 1}`}
+              unit={formats.settings.tempUnit}
+              numeric
+              typed={row.temp}
+              onType={set(at, 'temp')}
+            />
+            <TextField
+              label={`EC ${at + 1}`}
+              unit="mS/cm"
+              numeric
+              typed={row.ec}
+              onType={set(at, 'ec')}
+            />
+          </View>
+        ))}
+      </Panel>
+      <Panel tone="wash">
+        <View role="status" aria-live="polite">
+          {fit.ok ? (
+            <Say bold>
+              α = {percent(fit.value.alphaPerC)}
+              {fit.value.alphaStdUPerC === undefined
+                ? ' % per °C; two pairs leave no error to see'
+                : ` ± ${percent(2 * fit.value.alphaStdUPerC)} % per °C`}
+              . EC at 25 °C: {formats.number(fit.value.ec25MsPerCm, 2)} mS/cm.
+            </Say>
+          ) : (
+            <Say>{alphaRefusalWords(fit.refusal, formats)}</Say>
+          )}
+        </View>
+      </Panel>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: space.s3 } });

@@ -1,0 +1,92 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import type { TankAnswer } from '@/book/answers';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { FormField } from '@/features/parts/FormField';
+import { SAMPLES, type Sample } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { SelectField } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { SAMPLE_HINT, SAMPLE_NAME } from '@/words';
+import { bandsDefaults, bandsSchema, type BandsIn, type BandsOut } from './bandsSchema';
+
+/** Bands of samples other than the tank: drain, dripper, substrate and the rest. */
+export function BandsScreen() {
+  const { tankId, sample: wanted } = useLocalSearchParams<{ tankId: string; sample?: string }>();
+  const nowMs = useNowMs();
+  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const first = SAMPLES.find((kind) => kind === wanted && kind !== 'tank') ?? 'drain';
+  const [sample, setSample] = useState<Sample>(first);
+  if (!tank) return <Skeleton label="Loading the bands" />;
+  return (
+    <Fields key={`${sample}-${tank.revId}`} tank={tank} sample={sample} onSample={setSample} />
+  );
+}
+
+interface Props {
+  readonly tank: TankAnswer;
+  readonly sample: Sample;
+  readonly onSample: (sample: Sample) => void;
+}
+
+function Fields({ tank, sample, onSample }: Props) {
+  const router = useRouter();
+  const append = useAppend();
+  const formats = useFormats();
+  const kind = sample as Exclude<Sample, 'tank'>;
+  const { control, handleSubmit } = useForm<BandsIn, unknown, BandsOut>({
+    resolver: zodResolver(bandsSchema),
+    defaultValues: bandsDefaults(tank.body.sampleBands?.[kind], formats),
+  });
+  const save = handleSubmit(async (bands) => {
+    const body = { ...tank.body, sampleBands: { ...tank.body.sampleBands, [kind]: bands } };
+    await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
+    router.back();
+  });
+  const field = (name: keyof BandsIn, label: string, unit?: string) => (
+    <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />
+  );
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button kind="main" wet grow label="Save the band" onPress={() => void save()} />
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        Bands · {tank.body.name}
+      </Say>
+      <SelectField
+        label="Of which sample"
+        value={sample}
+        options={SAMPLES.filter((each) => each !== 'tank').map((value) => ({
+          value,
+          label: SAMPLE_NAME[value],
+        }))}
+        onChoose={(value) => onSample(value as Sample)}
+      />
+      <Say size="small" tone="soft">
+        {SAMPLE_HINT[sample]} Bands of these samples are your own: none is shipped as fact. Leave
+        both fields of a pair empty for no band.
+      </Say>
+      <View style={styles.pair}>
+        {field('phLow', 'pH from')}
+        {field('phHigh', 'pH to')}
+      </View>
+      <View style={styles.pair}>
+        {field('ecLow', 'EC from', 'mS/cm')}
+        {field('ecHigh', 'EC to', 'mS/cm')}
+      </View>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ pair: { flexDirection: 'row', gap: space.s3 } });

@@ -1,0 +1,45 @@
+import { useRouter } from 'expo-router';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Screen, Skeleton } from '@/ui/layout';
+import { SortableList } from '@/ui/sortable';
+import { Say } from '@/ui/text';
+
+/** The order of the Round: the way the grower walks past the tanks. */
+export function OrderScreen() {
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const append = useAppend();
+  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  if (!tanks) return <Skeleton label="Loading tanks" />;
+  const order = (ids: readonly string[]) => {
+    const changes = ids.flatMap((id, at) => {
+      const tank = tanks.find((candidate) => candidate.id === id);
+      if (!tank || tank.body.place === at + 1) return [];
+      const body = { ...tank.body, place: at + 1 };
+      return [{ kind: 'tank' as const, recordId: id, parents: [tank.revId], body }];
+    });
+    if (changes.length > 0) append.mutate(changes);
+  };
+  return (
+    <Screen
+      actions={
+        <Button kind="main" wet grow label="Done" onPress={() => router.navigate('/tanks')} />
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Order of the Round
+      </Say>
+      <Say size="small" tone="soft">
+        As you walk. Drag by the number, or use the arrows; each move is kept at once.
+      </Say>
+      <SortableList
+        items={tanks.map(({ id, body }) => ({
+          id,
+          name: body.retired ? `${body.name} (out of use)` : body.name,
+        }))}
+        onOrder={order}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,35 @@
+import { useAnswer } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { phTrendWords, waterUseWords } from './waterUseWords';
+
+/** What the plants took of water and salts, and which way the pH goes by itself. */
+export function WaterUsePanel({
+  tankId,
+  nowMs,
+}: {
+  readonly tankId: string;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  const { data } = useAnswer(
+    ['waterUse', tankId],
+    (client) => client.waterUse(tankId, nowMs),
+    nowMs,
+  );
+  if (!data || (!data.use && !data.phPerDay)) return null;
+  return (
+    <Panel>
+      <Say size="large" face="slab" heading={2}>
+        Water and salts
+      </Say>
+      {data.use ? <Say>{waterUseWords(data.use, formats)}</Say> : null}
+      {data.phPerDay ? <Say>{phTrendWords(data.phPerDay, formats)}</Say> : null}
+      <Say size="small" tone="soft">
+        Over four weeks at most, from levels read and water booked. What plants usually do, not what
+        yours must: an analysis of the solution tells for sure.
+      </Say>
+    </Panel>
+  );
+}

@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import type { SampleBands } from '@/records/kinds';
+import type { Formats } from '@/words';
+
+const phEnd = typedNumberOrNothing('pH').refine(
+  (ph) => ph === undefined || (ph >= 0 && ph <= 14),
+  'pH runs from 0 to 14.',
+);
+const ecEnd = typedNumberOrNothing('EC').refine(
+  (ec) => ec === undefined || (ec >= 0 && ec <= 50),
+  'In mS/cm. Was this typed in µS/cm or ppm?',
+);
+
+/** A pair of ends: both or neither, the low one below. */
+function pairIssue(low: number | undefined, high: number | undefined): string | undefined {
+  if (low === undefined && high === undefined) return undefined;
+  if (low === undefined || high === undefined) return 'Both ends, or neither.';
+  return low < high ? undefined : 'Must lie above the low end.';
+}
+
+const band = (low: number | undefined, high: number | undefined) =>
+  low === undefined || high === undefined ? undefined : { low, high };
+
+/** Bands of one kind of sample, as typed. */
+export const bandsSchema = z
+  .object({ phLow: phEnd, phHigh: phEnd, ecLow: ecEnd, ecHigh: ecEnd })
+  .superRefine((form, context) => {
+    const ph = pairIssue(form.phLow, form.phHigh);
+    const ec = pairIssue(form.ecLow, form.ecHigh);
+    if (ph) context.addIssue({ code: 'custom', path: ['phHigh'], message: ph });
+    if (ec) context.addIssue({ code: 'custom', path: ['ecHigh'], message: ec });
+  })
+  .transform((form) => ({
+    ph: band(form.phLow, form.phHigh),
+    ec: band(form.ecLow, form.ecHigh),
+  }));
+
+export type BandsIn = z.input<typeof bandsSchema>;
+export type BandsOut = z.output<typeof bandsSchema>;
+
+/** The form as it opens. */
+export function bandsDefaults(bands: SampleBands | undefined, formats: Formats): BandsIn {
+  const mark = (value: number | undefined) =>
+    value === undefined ? '' : String(value).replace('.', formats.settings.decimalMark);
+  return {
+    phLow: mark(bands?.ph?.low),
+    phHigh: mark(bands?.ph?.high),
+    ecLow: mark(bands?.ec?.low),
+    ecHigh: mark(bands?.ec?.high),
+  };
+}

@@ -1,0 +1,32 @@
+import type { TankColumns } from '@/book/answers';
+import { DEFAULT_FORMATS, makeFormats } from '@/words';
+import { pensUsed } from './pensUsed';
+import { phTrendWords, waterUseWords } from './waterUseWords';
+
+const formats = makeFormats(DEFAULT_FORMATS);
+
+test('use in litres a day, and which of the two goes faster', () => {
+  const use = { days: 10, waterLPerDay: 5.2, saltPerDay: 4, faster: 'water' as const };
+  expect(waterUseWords(use, formats)).toContain('5.2 L a day. Water goes faster');
+  expect(waterUseWords({ ...use, waterLPerDay: -1 }, formats)).toContain('top-up not booked');
+});
+
+test('a trend is told only where it stands out of its own scatter', () => {
+  expect(phTrendWords({ value: 0.05, stdU: 0.01 }, formats)).toContain('climbs 0.05 ± 0.02 a day');
+  expect(phTrendWords({ value: -0.05, stdU: 0.01 }, formats)).toContain('falls');
+  expect(phTrendWords({ value: 0.01, stdU: 0.01 }, formats)).toContain('goes nowhere');
+});
+
+test('pens are counted from a moment on, the busiest first', () => {
+  const columns = {
+    atMs: Float64Array.of(1, 2, 3, 4),
+    phPen: Int8Array.of(0, 1, 1, -1),
+    ecPen: Int8Array.of(0, 0, 2, 2),
+    penCodes: ['P1', 'P2', 'P3'],
+  } as unknown as TankColumns;
+  expect(pensUsed(columns, 2)).toEqual([
+    { code: 'P2', ph: 2, ec: 0 },
+    { code: 'P3', ph: 0, ec: 2 },
+    { code: 'P1', ph: 0, ec: 1 },
+  ]);
+});

@@ -1,0 +1,93 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useController, useForm } from 'react-hook-form';
+import type { Row } from '@/book/answers';
+import { useAppend, useRows } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
+import { FormField } from '@/features/parts/FormField';
+import { useFormDraft } from '@/features/parts/useFormDraft';
+import type { Water } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { Choice, SelectField } from '@/ui/form';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { ALKALINITY_UNITS, waterDefaults, waterFormSchema, type WaterIn } from './waterSchema';
+
+/** Adds a water, or changes one. */
+export function WaterForm() {
+  const { waterId } = useLocalSearchParams<{ waterId?: string }>();
+  const { data: waters } = useRows('water');
+  if (!waters) return <Skeleton label="Loading the water" />;
+  const water = waters.find(({ id }) => id === waterId);
+  return <Fields key={water?.revId ?? 'new'} water={water} />;
+}
+
+function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const fields = useForm<WaterIn, unknown, Water>({
+    resolver: zodResolver(waterFormSchema),
+    defaultValues: waterDefaults(water?.body, formats),
+  });
+  const { control, handleSubmit } = fields;
+  const draft = useFormDraft(`water/${water?.id ?? 'new'}`, fields);
+  const { field: basis } = useController({ control, name: 'basis' });
+  const { field: unit } = useController({ control, name: 'unit' });
+  const save = handleSubmit(async (body) => {
+    await append.mutateAsync([
+      { kind: 'water', recordId: water?.id, parents: water && [water.revId], body },
+    ]);
+    draft.forget();
+    router.replace('/tanks/waters');
+  });
+  useKeyAct('save', () => void save());
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={water ? 'Save the water' : 'Add the water'}
+            onPress={() => void save()}
+          />
+        </>
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        {water ? `Change ${water.body.name}` : 'A new water'}
+      </Say>
+      <FormField control={control} name="name" label="Name" hint="town water, rain butt…" />
+      <Choice
+        label="Where do the numbers come from?"
+        value={basis.value}
+        onChoose={basis.onChange}
+        options={[
+          { value: 'report', label: 'a report', hint: 'of the supplier or a laboratory' },
+          { value: 'measured', label: 'measured here' },
+        ]}
+      />
+      <FormField control={control} name="ec" label="EC at 25 °C" unit="mS/cm" numeric />
+      <FormField
+        control={control}
+        name="alkalinity"
+        label="Alkalinity"
+        unit={unit.value}
+        hint="Of the water as it comes. Not hardness: that is calcium and magnesium."
+        numeric
+      />
+      <SelectField
+        label="As the report states it"
+        value={unit.value}
+        onChoose={unit.onChange}
+        options={ALKALINITY_UNITS.map((value) => ({ value, label: value }))}
+      />
+      <FormField control={control} name="ph" label="pH" numeric />
+      <FormField control={control} name="note" label="Note" />
+    </Screen>
+  );
+}

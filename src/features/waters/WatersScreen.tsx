@@ -1,0 +1,60 @@
+import { useRouter } from 'expo-router';
+import { useRows } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { LabelRow } from '@/ui/label-row';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { waterLine } from './waterWords';
+
+/** The waters tanks are filled with. */
+export function WatersScreen() {
+  const router = useRouter();
+  const formats = useFormats();
+  const { data: waters } = useRows('water');
+  if (!waters) return <Skeleton label="Loading the waters" />;
+  return (
+    <Screen
+      actions={
+        <>
+          {waters.length > 1 ? (
+            <Button wet label="Mix two" onPress={() => router.navigate('/tanks/waters/mix')} />
+          ) : null}
+          <Button
+            kind={waters.length === 0 ? 'main' : 'quiet'}
+            wet
+            grow
+            label="Add a water"
+            onPress={() => router.navigate('/tanks/waters/new')}
+          />
+        </>
+      }
+    >
+      <Say size="huge" face="slab" heading={1}>
+        Waters
+      </Say>
+      <Say size="small" tone="soft">
+        {waters.length === 0
+          ? 'What tanks are filled with: town water, rain, reverse osmosis. Its alkalinity decides how much acid a fresh fill takes.'
+          : 'Its alkalinity decides how much acid a fresh fill takes.'}
+      </Say>
+      {waters.map(({ id, body }, at) => {
+        const href = `/tanks/waters/${id}`;
+        return (
+          <LabelRow
+            key={id}
+            code={`W${at + 1}`}
+            action="Change"
+            href={href}
+            onPress={() => router.navigate(href as '/')}
+          >
+            <Say bold>{body.name}</Say>
+            <Say size="small" tone="soft">
+              {waterLine(body, formats)}
+            </Say>
+          </LabelRow>
+        );
+      })}
+    </Screen>
+  );
+}
