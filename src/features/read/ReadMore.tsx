@@ -3,9 +3,10 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SAMPLES, type Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/form';
+import { MomentField, SelectField, TextField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
+import { space } from '@/ui/tokens';
 import { SAMPLE_NAME } from '@/words';
 import { earlierChoices, localInput, momentTyped, takenWords } from './earlier';
 import type { useReadForm } from './useReadForm';
@@ -69,7 +70,7 @@ function When({
   const wrong = momentTyped(typed, nowMs + 60_000) === undefined;
   return (
     <Panel>
-      <View style={styles.bar}>
+      <View style={styles.choices}>
         <Button
           label="Now"
           onPress={() => {
@@ -88,9 +89,8 @@ function When({
           />
         ))}
       </View>
-      <TextField
+      <MomentField
         label="Or at"
-        moment
         typed={typed}
         onType={(text) => {
           setTyped(text);
@@ -160,4 +160,7 @@ function More({ form }: { readonly form: Props['form'] }) {
   );
 }
 
-const styles = StyleSheet.create({ bar: { flexDirection: 'row', flexWrap: 'wrap' } });
+const styles = StyleSheet.create({
+  bar: { flexDirection: 'row', flexWrap: 'wrap' },
+  choices: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
+});

@@ -1,7 +1,8 @@
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Say, TYPE_PX } from '../text';
-import { color, space, TOUCH } from '../tokens';
+import { Say } from '../text';
+import { space } from '../tokens';
+import { NATIVE_FIELD_STYLE } from './nativeField';
 
 interface Props {
   readonly label: string;
@@ -25,7 +26,7 @@ export function SelectField({ label, value, options, onChoose }: Props) {
           'aria-label': label,
           value,
           onChange: (event: { target: { value: string } }) => onChoose(event.target.value),
-          style: SELECT_STYLE,
+          style: NATIVE_FIELD_STYLE,
         },
         options.map((option) =>
           createElement('option', { key: option.value, value: option.value }, option.label),
@@ -34,18 +35,5 @@ export function SelectField({ label, value, options, onChoose }: Props) {
     </View>
   );
 }
-
-const SELECT_STYLE = {
-  minHeight: TOUCH,
-  padding: `0 ${space.s3}px`,
-  border: `1px solid ${color.inkSoft}`,
-  borderRadius: 3,
-  background: color.panel,
-  color: color.ink,
-  font: 'inherit',
-  fontFamily: "'Atkinson Next', sans-serif",
-  fontSize: `calc(${TYPE_PX.body}px * var(--text, 1))`,
-  width: '100%',
-};
 
 const styles = StyleSheet.create({ field: { gap: space.s1 } });

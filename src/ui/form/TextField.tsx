@@ -15,20 +15,16 @@ interface Props {
   readonly numeric?: boolean;
   /** A calendar day, yyyy-mm-dd. */
   readonly day?: boolean;
-  /** A calendar day with a time, yyyy-mm-ddThh:mm, local. */
-  readonly moment?: boolean;
   readonly inputRef?: Ref<TextInput>;
 }
 
 /** A labelled field of a form, its unit after it, its message under it. */
 export function TextField(props: Props) {
-  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, moment, inputRef } =
-    props;
+  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, inputRef } = props;
   const id = useId();
   const web = {
     'aria-describedby': message ? id : undefined,
     ...(day ? { type: 'date' } : {}),
-    ...(moment ? { type: 'datetime-local' } : {}),
   } as object;
   return (
     <View style={styles.field}>
@@ -65,7 +61,7 @@ export function TextField(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  field: { gap: space.s1, flexGrow: 1, flexBasis: 140, minWidth: 0 },
+  field: { gap: space.s1, flexGrow: 1, flexShrink: 1, minWidth: 0 },
   row: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
   input: {
     flex: 1,

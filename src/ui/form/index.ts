@@ -3,3 +3,4 @@ export * from './FileField';
 export * from './SelectField';
 export * from './TextField';
 export * from './FieldNote';
+export * from './MomentField';
