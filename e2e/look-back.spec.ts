@@ -16,7 +16,7 @@ test('the demo’s P4: its drift is told, its look-back names eleven readings an
     'P4 read 0.28 high. Eleven readings change, two doses were made on a wrong number.',
   );
   const rows = page.getByRole('list', { name: 'Readings' }).getByRole('listitem');
-  await expect(rows.filter({ hasText: 'dose not needed as made' })).toHaveCount(2);
+  await expect(rows.filter({ hasText: 'mL · pH down poured; ' })).toHaveCount(2);
   await press(page, 'Show all');
   await expect(rows).toHaveCount(28);
 });

@@ -2,6 +2,8 @@ import type {
   BenchAnswer,
   Conflict,
   DoseAnswer,
+  EcDoseAnswer,
+  ProductAnswer,
   LedgerAnswer,
   LookBackAnswer,
   PenAnswer,
@@ -99,6 +101,10 @@ export interface BookApi {
   lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
   /** What a dose plan for a tank needs; null for a tank that is not in the book. */
   dose(tankId: string, nowMs: number): Promise<DoseAnswer | null>;
+  /** What a correction of a tank's EC needs; null for a tank that is not in the book. */
+  ecDose(tankId: string, nowMs: number): Promise<EcDoseAnswer | null>;
+  /** Products of one's own, with what is left of each. */
+  products(): Promise<readonly ProductAnswer[]>;
   timers(nowMs: number): Promise<readonly TimerRow[]>;
   shopping(nowMs: number): Promise<ShoppingAnswer>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;

@@ -15,12 +15,14 @@ export function additionLine(
   addition: {
     readonly productName: string;
     readonly doseMl?: number | undefined;
+    readonly doseG?: number | undefined;
     readonly waterL?: number | undefined;
   },
   formats: Formats,
 ): string {
-  const { productName, doseMl, waterL } = addition;
+  const { productName, doseMl, doseG, waterL } = addition;
+  const grams = doseG === undefined ? '' : `${formats.number(doseG, doseG < 10 ? 2 : 1)} g`;
   const dose = doseMl === undefined ? '' : formats.doseMl(doseMl);
   const water = waterL === undefined ? '' : formats.volume(waterL);
-  return [dose, water, productName].filter(Boolean).join(' · ');
+  return [dose, grams, water, productName].filter(Boolean).join(' · ');
 }

@@ -2,7 +2,7 @@ import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
 import type { LookBackRow } from '@/core/look-back';
 import type { CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
 import type { Band } from '@/core/verdict';
-import type { CareEvent, Pen, Session } from '@/records/kinds';
+import type { Addition, CareEvent, Pen, Session } from '@/records/kinds';
 import type { RecordNames } from './names';
 
 /** How far off one side of a pen is where the crops live. */
@@ -88,6 +88,8 @@ export interface LookBackLine {
   readonly tankName: string;
   readonly band: Band;
   readonly shown: number;
+  /** What was poured on it. */
+  readonly doses: readonly Addition[];
 }
 
 /** What a check found out about the readings before it. */

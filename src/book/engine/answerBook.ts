@@ -2,10 +2,12 @@ import type { BookApi } from '../bookApi';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
 import { doseAnswer } from './doseAnswer';
+import { ecDoseAnswer } from './ecDoseAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
+import { productsAnswer } from './productsAnswer';
 import { roundAnswer } from './roundAnswer';
 import { shoppingAnswer } from './shoppingAnswer';
 import {
@@ -53,6 +55,8 @@ export function answerBook(book: () => BookState): Questions {
     lookBack: async (penId, quantity, checkMs) =>
       lookBackAnswer(book(), { penId, quantity, checkMs }),
     dose: async (tankId, nowMs) => doseAnswer(book(), tankId, nowMs),
+    ecDose: async (tankId, nowMs) => ecDoseAnswer(book(), tankId, nowMs),
+    products: async () => productsAnswer(book()),
     timers: async (nowMs) => timersAnswer(book(), nowMs),
     shopping: async (nowMs) => shoppingAnswer(book(), nowMs),
     shelf: async (nowMs) => shelfAnswer(book(), nowMs),

@@ -46,7 +46,8 @@ function observe(
   const { modelChangePh, predictedPh } = record.body;
   if (before < 0 || after < 0 || columns.atMs[after]! - atMs > REREAD_WITHIN_MS) return undefined;
   const [beforePh, afterPh] = [columns.ph[before]!, columns.ph[after]!];
-  const outcome: DoseOutcome = { atMs, beforePh, afterPh, predictedPh };
+  const names = { id: record.id, revId: record.head.revId, body: record.body };
+  const outcome: DoseOutcome = { ...names, atMs, beforePh, afterPh, predictedPh };
   if (modelChangePh === undefined) return { outcome };
   const observation: DoseObservation = {
     atMs,
@@ -54,6 +55,7 @@ function observe(
     observedChangePh: afterPh - beforePh,
     beforeStdU: columns.phStdU[before]!,
     afterStdU: columns.phStdU[after]!,
+    excluded: record.body.excluded,
     freshWater: tankWater(events, atMs - 1).kind === 'fresh',
   };
   return { outcome, observation };
@@ -65,7 +67,9 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
   if (!tank) return null;
   const additions = additionsOf(book, id);
   const columns = tankColumns(book, id);
-  const changedMs = additions.findLast(({ record }) => record.body.what === 'change')?.atMs;
+  const filledMs = additions.findLast(({ record }) => record.body.what === 'change')?.atMs;
+  const resetMs = tank.body.learnFrom && Date.parse(tank.body.learnFrom);
+  const changedMs = Math.max(filledMs ?? -Infinity, resetMs || -Infinity);
   const events = waterEvents(additions);
   const seen = additions.filter(isPhDose).flatMap((dose) => observe(columns, dose, events) ?? []);
   const told = seen.flatMap(({ outcome, observation }) =>
@@ -73,7 +77,7 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
   );
   const factor = learnFactor(
     told.map(({ observation }) => observation),
-    { nowMs, ...(changedMs === undefined ? {} : { changedMs }) },
+    { nowMs, changedMs },
   );
   const outcomes = told.map(({ outcome }, at) => ({
     ...outcome,

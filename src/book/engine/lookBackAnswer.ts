@@ -64,13 +64,15 @@ function compare(
   const judgedThen = kept ? undefined : asThen(reading, context);
   const seen = kept ?? (judgedThen && then(judgedThen));
   if (!asNow || !seen) return undefined;
+  const doses = dosesOn(book, reading.id, quantity);
   return {
     id: reading.id,
     atMs,
     then: { value: seen.value, expandedU: seen.expandedU, verdict: seen.verdict },
     now: then(asNow),
     aim: (band.low + band.high) / 2,
-    dosed: dosesOn(book, reading.id, quantity).length > 0,
+    dosed: doses.length > 0,
+    doses: doses.map(({ body }) => body),
     tankId: reading.body.tankId,
     tankName,
     band,

@@ -68,3 +68,22 @@ test('no drift changes nothing, and the order of the readings does not matter', 
     }),
   );
 });
+
+describe('what would have been right', () => {
+  const right = (more: Partial<LookBackReading>) =>
+    lookBack([reading({ dosed: true, ...more })]).rows[0]?.rightDose;
+
+  test('half the way to the aim takes half the dose', () => {
+    // Aim 5.65: 1.0 above then, 0.5 above in truth.
+    expect(right({ then: judged(6.65, 'high'), now: judged(6.15, 'high') })).toEqual({
+      kind: 'share',
+      share: expect.closeTo(0.5, 9),
+    });
+  });
+  test('in band nothing, on the other side the other way, where it can’t be told unknown', () => {
+    expect(right({})).toEqual({ kind: 'nothing' });
+    expect(right({ now: judged(5.3, 'low') })).toEqual({ kind: 'otherWay' });
+    expect(right({ now: judged(6, 'cantTell') })).toEqual({ kind: 'unknown' });
+    expect(right({ dosed: false })).toBeUndefined();
+  });
+});

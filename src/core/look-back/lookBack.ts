@@ -49,7 +49,16 @@ export interface LookBackRow extends LookBackReading {
   readonly turned: boolean;
   /** A dose was made that was not needed, or one that differs by more than a quarter. */
   readonly doseWrong: boolean;
+  /** How much of what was poured would have been right; absent where nothing was poured. */
+  readonly rightDose?: RightDose | undefined;
 }
+
+/** What would have been right instead of a dose: a share of it, nothing, or the other way. */
+export type RightDose =
+  | { readonly kind: 'share'; readonly share: number }
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'otherWay' }
+  | { readonly kind: 'unknown' };
 
 /** What a check found out about the readings before it. */
 export interface LookBack {
@@ -74,6 +83,19 @@ function doseWrong({ dosed, then, now, aim }: LookBackReading): boolean {
 }
 
 /**
+ * What would have been right instead of what was poured on a reading: by proportion of the way to the
+ * aim, which near an aim is what the chemistry says to a few percent.
+ */
+export function rightDose({ then, now, aim }: LookBackReading): RightDose {
+  const side = sideOfVerdict(now.verdict);
+  if (side === 'in') return { kind: 'nothing' };
+  const [poured, needed] = [then.value - aim, now.value - aim];
+  if (side === 'unsure' || poured === 0) return { kind: 'unknown' };
+  const share = needed / poured;
+  return share <= 0 ? { kind: 'otherWay' } : { kind: 'share', share };
+}
+
+/**
  * Which readings between two checks turn out different, how far the grower was misled at most, and
  * which doses were made on a wrong number. Order of the readings does not matter.
  */
@@ -88,6 +110,7 @@ export function lookBack(readings: readonly LookBackReading[]): LookBack {
         error: then.value - now.value,
         turned,
         doseWrong: doseWrong(reading),
+        rightDose: reading.dosed ? rightDose(reading) : undefined,
       };
     });
   const worst = rows.reduce<LookBackRow | undefined>(

@@ -5,15 +5,16 @@ import type { DoseAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import type { Addition } from '@/records/kinds';
-import { GENERIC_PRODUCTS } from '@/records/products';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/form';
+import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { Caution } from './Caution';
+import { DoseLinks } from './DoseLinks';
 import { doseFor, pouredDose } from './doseModel';
 import { amountWords, refusalWords } from './doseWords';
 import { PlanPanel } from './PlanPanel';
@@ -24,9 +25,10 @@ export function DoseScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(['dose', tankId], (client) => client.dose(tankId, nowMs), nowMs);
-  if (data === undefined) return <Skeleton label="Loading the dose" />;
+  const products = useProducts();
+  if (data === undefined || !products) return <Skeleton label="Loading the dose" />;
   if (data === null || !data.reading) return <ReadFirst tankId={tankId} />;
-  return <Dosing answer={data} nowMs={nowMs} />;
+  return <Dosing answer={data} products={products} nowMs={nowMs} />;
 }
 
 function ReadFirst({ tankId }: { readonly tankId: string }) {
@@ -51,7 +53,13 @@ function ReadFirst({ tankId }: { readonly tankId: string }) {
   );
 }
 
-function Dosing({ answer, nowMs }: { readonly answer: DoseAnswer; readonly nowMs: number }) {
+interface Props {
+  readonly answer: DoseAnswer;
+  readonly products: readonly AnyProduct[];
+  readonly nowMs: number;
+}
+
+function Dosing({ answer, products, nowMs }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
@@ -63,11 +71,12 @@ function Dosing({ answer, nowMs }: { readonly answer: DoseAnswer; readonly nowMs
   const [aim, setAim] = useState('');
   const [accepted, setAccepted] = useState(false);
   const [note, setNote] = useState('');
-  const chosen = GENERIC_PRODUCTS.find(({ id }) => id === productId) ?? GENERIC_PRODUCTS[0]!;
+  const [unbooked, setUnbooked] = useState(false);
+  const chosen = products.find(({ id }) => id === productId) ?? products[0]!;
   const typed = parseDecimal(aim);
   const aimWrong = !typed.ok && typed.reason !== 'empty';
   const aimPh = typed.ok && typed.value >= 4 && typed.value <= 9 ? typed.value : undefined;
-  const choice = { product: chosen.product, aimPh, chasingAccepted: accepted, nowMs };
+  const choice = { product: chosen.product, aimPh, chasingAccepted: accepted, unbooked, nowMs };
   const plan = doseFor(answer, choice);
   const pair = formats.phPair(judged.value, judged.budget.expandedU);
   const pour = async () => {
@@ -111,6 +120,12 @@ function Dosing({ answer, nowMs }: { readonly answer: DoseAnswer; readonly nowMs
         <PlanPanel answer={answer} choice={choice} plan={plan.value} amount={amount} />
       ) : null}
       {plan.ok ? null : <Refusal refusal={refusalWords(plan.refusal, formats)} />}
+      {!plan.ok && plan.refusal.reason === 'strengthUnknown' ? (
+        <Button
+          label="Jar test"
+          onPress={() => router.navigate(`/tanks/${tank.id}/jar?product=${chosen.id}` as '/')}
+        />
+      ) : null}
       {!plan.ok && plan.refusal.reason === 'chasing' ? (
         <Panel>
           <TextField label="Why go on" typed={note} onType={setNote} />
@@ -121,7 +136,16 @@ function Dosing({ answer, nowMs }: { readonly answer: DoseAnswer; readonly nowMs
           />
         </Panel>
       ) : null}
-      <ProductChoice value={productId} onChoose={setProductId} />
+      <ProductChoice products={products} value={productId} onChoose={setProductId} />
+      <Choice
+        label="Is everything that went in since it was filled in the book?"
+        value={unbooked ? 'no' : 'yes'}
+        onChoose={(value) => setUnbooked(value === 'no')}
+        options={[
+          { value: 'yes', label: 'as far as I know' },
+          { value: 'no', label: 'no', hint: 'planned as a tank nobody knows' },
+        ]}
+      />
       <Panel>
         <NumberField
           label="Aim"
@@ -136,6 +160,7 @@ function Dosing({ answer, nowMs }: { readonly answer: DoseAnswer; readonly nowMs
           }
         />
       </Panel>
+      <DoseLinks tankId={tank.id} />
       <Caution trained={chosen.group === 'trained'} />
     </Screen>
   );

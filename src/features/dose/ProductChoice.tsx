@@ -1,24 +1,22 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { GENERIC_PRODUCTS } from '@/records/products';
+import type { AnyProduct } from '@/features/products/useProducts';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 
 interface Props {
+  readonly products: readonly AnyProduct[];
   readonly value: string;
   readonly onChoose: (id: string) => void;
 }
 
-const optionsOf = (group: 'home' | 'trained') =>
-  GENERIC_PRODUCTS.filter((product) => product.group === group).map(({ id, name, hint }) => ({
-    value: id,
-    label: name,
-    hint,
-  }));
-
 /** Which product: diluted and dry ones first, concentrates behind their own door. */
-export function ProductChoice({ value, onChoose }: Props) {
-  const trained = GENERIC_PRODUCTS.find(({ id }) => id === value)?.group === 'trained';
+export function ProductChoice({ products, value, onChoose }: Props) {
+  const optionsOf = (group: 'home' | 'trained') =>
+    products
+      .filter((product) => product.group === group)
+      .map(({ id, name, hint }) => ({ value: id, label: name, hint }));
+  const trained = products.find(({ id }) => id === value)?.group === 'trained';
   const [open, setOpen] = useState(trained);
   return (
     <View>

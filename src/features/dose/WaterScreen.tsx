@@ -9,13 +9,18 @@ import {
 import { litresFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useProducts } from '@/features/products/useProducts';
+import { alkalinityText } from '@/features/waters/waterWords';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { notANumber, parseDecimal } from '@/words';
+import { mixtureOf } from './explainModel';
+import { RecipePanel } from './RecipePanel';
 
+const DONE = { water: 'Topped up', change: 'Changed', drain: 'Drained' } as const;
 const UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as AlkalinityUnit[];
 
 /** Top up, or change the water: it begins the tank's chemistry anew, so it is booked. */
@@ -26,7 +31,7 @@ export function WaterScreen() {
   const formats = useFormats();
   const append = useAppend();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
-  const [what, setWhat] = useState<'water' | 'change'>('water');
+  const [what, setWhat] = useState<'water' | 'change' | 'drain'>('water');
   const [litres, setLitres] = useState('');
   const [alkalinity, setAlkalinity] = useState('');
   const [unit, setUnit] = useState<AlkalinityUnit>('mg/L CaCO3');
@@ -49,6 +54,13 @@ export function WaterScreen() {
       : !report.ok && report.reason !== 'empty'
         ? notANumber(report, 'alkalinity')
         : undefined;
+  const { data: ec } = useAnswer(
+    ['ecDose', tankId],
+    (client) => client.ecDose(tankId, nowMs),
+    nowMs,
+  );
+  const products = useProducts();
+  const usual = ec ? mixtureOf(ec.waters) : undefined;
   const save = async () => {
     setTried(true);
     if (!volume.ok || volume.value <= 0 || alkalinityMessage || !tank) return;
@@ -63,7 +75,8 @@ export function WaterScreen() {
           productName: '',
           waterL,
           tankVolumeL: tank.body.volumeL,
-          alkalinityMmolPerL: what === 'change' ? known : undefined,
+          alkalinityMmolPerL: what === 'change' ? (known ?? usual?.alkalinityMmolPerL) : undefined,
+          waters: what === 'drain' ? undefined : tank.body.waters,
           note: '',
         },
       },
@@ -81,7 +94,7 @@ export function WaterScreen() {
             kind="main"
             wet
             grow
-            label={what === 'water' ? 'Topped up' : 'Changed'}
+            label={DONE[what]}
             disabled={append.isPending}
             onPress={() => void save()}
           />
@@ -98,6 +111,7 @@ export function WaterScreen() {
         options={[
           { value: 'water', label: 'topped up', hint: 'what was in stays in' },
           { value: 'change', label: 'changed', hint: 'emptied and filled afresh' },
+          { value: 'drain', label: 'drained', hint: 'some was let out' },
         ]}
       />
       <Panel>
@@ -130,9 +144,18 @@ export function WaterScreen() {
           />
           <Say size="small" tone="soft">
             Of the water filled in, before any nutrients. For a day Zolder plans acid from it; after
-            a dose, nutrients or a day with the pump it counts as a feed in use. Leave it empty if
-            nobody measured it.
+            a dose, nutrients or a day with the pump it counts as a feed in use. Leave it empty{' '}
+            {usual
+              ? `to take the tank’s own waters: ${alkalinityText(usual.alkalinityMmolPerL, formats)}.`
+              : 'if nobody measured it.'}
           </Say>
+          {ec && products && volume.ok && volume.value > 0 ? (
+            <RecipePanel
+              answer={ec}
+              products={products}
+              volumeL={litresFrom(volume.value, volumeUnit)}
+            />
+          ) : null}
         </>
       ) : (
         <Say size="small" tone="soft">

@@ -1,5 +1,13 @@
 import type { DoseAnswer } from '@/book/answers';
-import { addReagent, molPerUnit, solvePh, type Product } from '@/core/chemistry';
+import {
+  addReagent,
+  isDry,
+  molPerLToReach,
+  molPerUnit,
+  REAGENTS,
+  solvePh,
+  type Product,
+} from '@/core/chemistry';
 import {
   learnFactor,
   mixingMinutes,
@@ -17,6 +25,8 @@ export interface DoseChoice {
   readonly product: Product;
   readonly aimPh?: number | undefined;
   readonly chasingAccepted: boolean;
+  /** Something was poured that nobody booked: planned as a tank nobody knows. */
+  readonly unbooked?: boolean | undefined;
   readonly nowMs: number;
 }
 
@@ -27,28 +37,32 @@ const USUAL_EC_MS_PER_CM = 1.5;
 const CURVE_POINTS = 41;
 
 /** What is known of the tank for the chemistry. */
-function factsOf({ tank, reading, water }: DoseAnswer) {
+export function factsOf({ tank, reading, water }: DoseAnswer, unbooked = false) {
   return {
     ph: reading?.ph?.judged.value ?? 7,
     ecMsPerCm: reading?.ec?.judged?.value ?? USUAL_EC_MS_PER_CM,
     tempC: reading?.tempC ?? USUAL_TEMP_C,
     volumeL: reading?.volumeL ?? tank.body.volumeL,
-    water,
+    water: unbooked ? ({ kind: 'inUse', unfed: true } as const) : water,
   };
 }
+
+/** What was learned; nothing of it counts where the water is not what the book says. */
+const factorOf = ({ factor }: DoseAnswer, { unbooked, nowMs }: DoseChoice) =>
+  unbooked ? nothingLearned(nowMs) : factor;
 
 /** The plan for what was chosen. */
 export function doseFor(answer: DoseAnswer, choice: DoseChoice): Result<DosePlan, DoseRefusal> {
   const judged = answer.reading?.ph?.judged;
   if (!judged) return { ok: false, refusal: { reason: 'cannotTell' } };
   return planDose({
-    tank: factsOf(answer),
+    tank: factsOf(answer, choice.unbooked),
     phStdU: judged.budget.stdU,
     verdict: judged.verdict,
     band: answer.tank.body.phBand,
     product: choice.product,
     aimPh: choice.aimPh,
-    factor: answer.factor,
+    factor: factorOf(answer, choice),
     lastDose: answer.lastDose,
     chasingAccepted: choice.chasingAccepted,
     nowMs: choice.nowMs,
@@ -58,16 +72,17 @@ export function doseFor(answer: DoseAnswer, choice: DoseChoice): Result<DosePlan
 /** pH against dose for the drawing, to half as much again as the aim takes. */
 export function curveFor(
   answer: DoseAnswer,
-  { product }: DoseChoice,
+  choice: DoseChoice,
   plan: DosePlan,
 ): CurveSpec | undefined {
-  const facts = factsOf(answer);
+  const { product } = choice;
+  const facts = factsOf(answer, choice.unbooked);
   const model = tankModel(facts);
   const perUnit = molPerUnit(product);
   const judged = answer.reading?.ph?.judged;
   if (!model.ok || !perUnit.ok || !judged) return undefined;
-  const fresh = answer.water.kind === 'fresh';
-  const { factor, sigma } = fresh ? { factor: 1, sigma: 0.1 } : answer.factor;
+  const fresh = facts.water.kind === 'fresh';
+  const { factor, sigma } = fresh ? { factor: 1, sigma: 0.1 } : factorOf(answer, choice);
   const points = Array.from({ length: CURVE_POINTS }, (_, at) => {
     const amount = (1.5 * plan.fullAmount * at) / (CURVE_POINTS - 1);
     const molPerL = (amount * perUnit.value) / facts.volumeL;
@@ -95,13 +110,33 @@ export function pouredDose(
     productId: id,
     productName: name,
     doseMl: plan.unit === 'mL' ? Number(plan.firstAmount.toFixed(3)) : undefined,
+    doseG: plan.unit === 'g' ? Number(plan.firstAmount.toFixed(3)) : undefined,
     acidMmol: plan.acidMmol,
     tankVolumeL: volumeL,
     readingId: answer.reading?.id,
     rereadAt: new Date(mixedMs).toISOString(),
     predictedPh: plan.afterPh,
     modelChangePh: plan.modelChangePh,
-    note: plan.unit === 'g' ? `${plan.firstAmount.toFixed(2)} g. ${note}`.trim() : note,
+    note,
+  };
+}
+
+/** How much of a product moves this tank by one pH, by what it taught; undefined where it can't be said. */
+export function amountForOnePh(
+  answer: DoseAnswer,
+  product: Product,
+): { readonly amount: number; readonly unit: 'mL' | 'g' } | undefined {
+  const facts = factsOf(answer);
+  const model = tankModel(facts);
+  const perUnit = molPerUnit(product);
+  if (!model.ok || !perUnit.ok) return undefined;
+  const down = REAGENTS[product.reagent].acid;
+  const change = (down ? -1 : 1) / (facts.water.kind === 'fresh' ? 1 : answer.factor.factor);
+  const aim = Math.min(Math.max(facts.ph + change, 3), 11);
+  const molPerL = molPerLToReach(model.value, product.reagent, aim);
+  return {
+    amount: (molPerL * facts.volumeL) / perUnit.value,
+    unit: isDry(product) ? 'g' : 'mL',
   };
 }
 

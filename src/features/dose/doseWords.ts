@@ -1,6 +1,12 @@
 import type { DoseAnswer } from '@/book/answers';
 import type { Nutrients } from '@/core/chemistry';
-import { DROP_ML, type DosePlan, type DoseRefusal, type StepLimit } from '@/core/dosing';
+import {
+  DROP_ML,
+  type DosePlan,
+  type DoseRefusal,
+  type SkipReason,
+  type StepLimit,
+} from '@/core/dosing';
 import { clock, type Formats } from '@/words';
 
 /** Why no dose is proposed, and the way on. */
@@ -108,3 +114,27 @@ export const DOSE_CAUTION = {
   trained:
     'Nitric and sulfuric acid above hobby strength and potassium hydroxide are for trained people; many places restrict them. Nitric acid never near ethanol or acetone. Phosphoric or sulfuric acid never into calcium stock. Potassium hydroxide never in aluminium.',
 } as const;
+
+/** Why a dose taught nothing. */
+export const SKIP_WORDS = {
+  tooSmall: 'moved less than the pens can tell: not counted',
+  wrongWay: 'moved the other way: not counted',
+  beforeWaterChange: 'before the water was changed or all was forgotten: not counted',
+  freshWater: 'into fresh water: tells of its alkalinity, not of the feed',
+  excluded: 'left out by hand',
+} as const satisfies Record<SkipReason, string>;
+
+/** What one pH takes of a product in this tank: "Takes 13 mL of pH down for one pH, ± 20 %, from six doses." */
+export function onePhWords(
+  { factor }: DoseAnswer,
+  { name, amount, unit }: { name: string; amount: number; unit: string },
+  formats: Formats,
+): string {
+  const written = formats.number(amount, amount < 10 ? 1 : 0);
+  const spread = formats.number(100 * (Math.exp(2 * factor.sigma) - 1), 0);
+  const from =
+    factor.used === 0
+      ? 'by the chemistry alone'
+      : `from ${factor.used} ${factor.used === 1 ? 'dose' : 'doses'}`;
+  return `Takes ${written} ${unit} of ${name} for one pH, ± ${spread} %, ${from}.`;
+}

@@ -1,5 +1,12 @@
 import type { LookBackAnswer } from '@/book/answers';
-import { dayMonth, shortDay, VERDICT_TONE, VERDICT_WORD, type Formats } from '@/words';
+import {
+  additionLine,
+  dayMonth,
+  shortDay,
+  VERDICT_TONE,
+  VERDICT_WORD,
+  type Formats,
+} from '@/words';
 import { writeError } from './driftViewModel';
 
 const NUMBERS = [
@@ -56,6 +63,31 @@ export function lookBackStory(answer: LookBackAnswer, formats: Formats): string 
   return moved + (rows.length > 0 ? between : '') + bound;
 }
 
+/** What was poured on a reading, and what would have been right. */
+function doseWords(
+  { doses, rightDose, doseWrong }: LookBackAnswer['rows'][number],
+  formats: Formats,
+): string {
+  const poured = doses.map((dose) => additionLine(dose, formats)).join(' and ');
+  if (poured === '') return '';
+  if (!doseWrong || !rightDose) return `${poured} poured`;
+  switch (rightDose.kind) {
+    case 'nothing':
+      return `${poured} poured; nothing was needed`;
+    case 'otherWay':
+      return `${poured} poured; the other way was needed`;
+    case 'unknown':
+      return `${poured} poured; what was needed can’t be told`;
+    case 'share': {
+      const amount = (dose: (typeof doses)[number]) => {
+        if (dose.doseMl !== undefined) return formats.doseMl(rightDose.share * dose.doseMl);
+        return `${formats.number(100 * rightDose.share, 0)} % of it`;
+      };
+      return `${poured} poured; right would have been ${doses.map(amount).join(' and ')}`;
+    }
+  }
+}
+
 /** One line of the look-back. */
 export function lookBackLine(
   row: LookBackAnswer['rows'][number],
@@ -74,6 +106,6 @@ export function lookBackLine(
     word: VERDICT_WORD[row.now.verdict],
     wordThen: VERDICT_WORD[row.then.verdict],
     tone: VERDICT_TONE[row.now.verdict],
-    dose: row.doseWrong ? 'dose not needed as made' : row.dosed ? 'dosed' : '',
+    dose: doseWords(row, formats),
   };
 }

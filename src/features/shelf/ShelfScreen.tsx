@@ -48,6 +48,7 @@ export function ShelfScreen() {
           ? 'Your bottles and sachets, with how long they are good and how many calibrations they still hold.'
           : summary}
       </Say>
+      <Button kind="text" label="pH products" onPress={() => router.navigate('/shelf/products')} />
       {shopping.length > 0 ? (
         <Panel tone="wash">
           <Say bold>To buy</Say>

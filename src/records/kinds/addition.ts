@@ -12,6 +12,8 @@ export const additionSchema = z.object({
   productName: shortText.default(''),
   /** mL of product poured. */
   doseMl: finite.min(0).optional(),
+  /** Grams of a powder. */
+  doseG: finite.min(0).optional(),
   /** Acid (positive) or base (negative) equivalents poured, mmol, where the product's strength is known. */
   acidMmol: finite.optional(),
   /** Litres of water poured in or drained off. */

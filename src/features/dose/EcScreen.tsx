@@ -1,0 +1,174 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { EcDoseAnswer } from '@/book/answers';
+import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { useKeyAct } from '@/features/frame/keys/Keys';
+import { Button } from '@/ui/button';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { parseDecimal } from '@/words';
+import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
+import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
+
+/** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
+export function EcScreen() {
+  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const nowMs = useNowMs();
+  const { data } = useAnswer(['ecDose', tankId], (client) => client.ecDose(tankId, nowMs), nowMs);
+  if (!data) return <Skeleton label="Loading the EC" />;
+  return <Ec answer={data} />;
+}
+
+/** A typed number within limits; undefined when nothing or nonsense stands there. */
+const typedIn = (typed: string, low: number, high: number) => {
+  const parsed = parseDecimal(typed);
+  return parsed.ok && parsed.value > low && parsed.value <= high ? parsed.value : undefined;
+};
+
+function Ec({ answer }: { readonly answer: EcDoseAnswer }) {
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const { tank, reading } = answer;
+  const [aim, setAim] = useState('');
+  const [gain, setGain] = useState('');
+  const [water, setWater] = useState('');
+  const labelGainMsPerCm = typedIn(gain, 0, 20);
+  const plan = ecPlan(answer, {
+    aimMsPerCm: typedIn(aim, 0, 20),
+    labelGainMsPerCm,
+    waterMsPerCm: typedIn(water, -1, 20),
+  });
+  const judged = reading?.ec?.judged;
+  const pour = async () => {
+    if (plan.kind === 'stop') return;
+    const additions = ecAdditions(answer, plan, Date.now());
+    const told = labelGainMsPerCm !== undefined && labelGainMsPerCm !== tank.body.stockGainMsPerCm;
+    const body = { ...tank.body, stockGainMsPerCm: labelGainMsPerCm };
+    await append.mutateAsync([
+      ...additions.map((each) => ({ kind: 'addition' as const, body: each })),
+      ...(told ? [{ kind: 'tank' as const, recordId: tank.id, parents: [tank.revId], body }] : []),
+    ]);
+    router.replace(`/tanks/${tank.id}` as '/');
+  };
+  useKeyAct('save', plan.kind === 'stop' ? undefined : () => void pour());
+  const { volumeL, capacityL } = volumesOf(answer);
+  const message = (typed: string, ok: boolean, text: string) =>
+    typed !== '' && !ok ? { text } : undefined;
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          {plan.kind === 'stop' ? null : (
+            <Button
+              kind="main"
+              wet
+              grow
+              label="Poured, start mixing"
+              disabled={append.isPending}
+              onPress={() => void pour()}
+            />
+          )}
+        </>
+      }
+    >
+      <View>
+        <Say size="large" face="slab" heading={1}>
+          EC · {tank.body.name}
+        </Say>
+        <Say size="small">
+          {judged
+            ? `${formats.ecPair(judged.value, judged.budget.expandedU).value} ± ${formats.ecPair(judged.value, judged.budget.expandedU).plusMinus} ${formats.ecUnit}, band ${formats.ec(tank.body.ecBand.low)} to ${formats.ec(tank.body.ecBand.high)}, `
+            : ''}
+          {formats.volume(volumeL)} of at most {formats.volume(capacityL)}
+        </Say>
+      </View>
+      <Panel tone="wash">
+        <View role="status" aria-live="polite">
+          <Plan plan={plan} />
+        </View>
+      </Panel>
+      <Panel>
+        <NumberField
+          label="Aim"
+          unit="mS/cm"
+          typed={aim}
+          onType={setAim}
+          size="large"
+          message={message(aim, typedIn(aim, 0, 20) !== undefined, 'An EC in mS/cm, up to 20.')}
+        />
+      </Panel>
+      {plan.kind === 'raise' || (plan.kind === 'stop' && plan.why === 'gainUnknown') ? (
+        <Panel>
+          <NumberField
+            label="1 mL/L of each adds"
+            unit="mS/cm"
+            typed={gain}
+            onType={setGain}
+            size="large"
+            message={message(
+              gain,
+              labelGainMsPerCm !== undefined,
+              'In mS/cm: mostly between 0.05 and 1.',
+            )}
+          />
+          <Say size="small" tone="soft">
+            From the label of your stock. What this tank’s own pours teach goes before it.
+          </Say>
+        </Panel>
+      ) : null}
+      {watersEc(answer) === undefined && plan.kind !== 'raise' ? (
+        <Panel>
+          <NumberField
+            label="EC of your water"
+            unit="mS/cm"
+            typed={water}
+            onType={setWater}
+            size="large"
+          />
+        </Panel>
+      ) : null}
+      <Panel tone="caution">
+        <Say bold>
+          Stock A and B never together undiluted: they set into sludge. Each into the tank by
+          itself.
+        </Say>
+        <Say size="small">
+          Gloves; the label and its safety data sheet come first. Drained feed goes where local
+          rules say.
+        </Say>
+      </Panel>
+    </Screen>
+  );
+}
+
+function Plan({ plan }: { readonly plan: ReturnType<typeof ecPlan> }) {
+  const formats = useFormats();
+  if (plan.kind === 'stop') {
+    const { what, wayOn } = EC_STOP_WORDS[plan.why];
+    return (
+      <>
+        <Say size="large" face="slab">
+          {what}
+        </Say>
+        <Say>{wayOn}</Say>
+      </>
+    );
+  }
+  const words = ecPlanWords(plan, formats);
+  return (
+    <>
+      <Say size="large" face="mono" bold>
+        {words.amount}
+      </Say>
+      <Say>{words.how}</Say>
+      <Say size="small" tone="soft">
+        {words.basis}
+      </Say>
+    </>
+  );
+}
