@@ -76,7 +76,7 @@ function Concentrated({ product }: { readonly product: AnyProduct }) {
         A mL weighs {n(facts.densityGPerMl, 2)} g, {n(facts.percent, 0)} % of it by mass:{' '}
         {n(facts.gPerMl, 2)} g, or {n(facts.mmolPerMl, 2)} mmol. Taken for {n(facts.percent, 0)} g
         in 100 mL it would be {n(facts.naiveMmolPerMl, 2)} mmol, {n(less, 0)} % too little, and the
-        tank would get that much more acid than was meant.
+        tank would get more than was meant.
       </Say>
     </Panel>
   );
