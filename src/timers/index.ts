@@ -1,2 +1,3 @@
 export * from './attention';
 export * from './stillWatch';
+export * from './sampleSource';

@@ -13,7 +13,15 @@ export type BenchEvent =
       /** How long it took to stand still, s, where it was timed. */
       readonly settleS?: number | undefined;
     }
-  | { readonly type: 'repeat'; readonly phase: DipPhase; readonly cupId: string }
+  | {
+      readonly type: 'repeat';
+      readonly phase: DipPhase;
+      readonly cupId: string;
+      /** What was done before the next try. */
+      readonly after?: 'cleaning' | 'freshPortion' | undefined;
+    }
+  /** The pen took the point and ended by itself before its value could be seen. */
+  | { readonly type: 'unseen'; readonly phase: 'asLeft'; readonly cupId: string }
   | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: string }
   | { readonly type: 'adjust' }
   | { readonly type: 'leave' };
@@ -33,17 +41,21 @@ export function dipReading(
   events: readonly BenchEvent[],
   phase: DipPhase,
   cupId: string,
-): { readonly reading?: DipReading; readonly tries: number } {
+): { readonly reading?: DipReading; readonly tries: number; readonly unseen?: boolean } {
   let reading: DipReading | undefined;
   let tries = 0;
+  let unseen = false;
   for (const event of events) {
     if (!('cupId' in event) || event.cupId !== cupId || event.phase !== phase) continue;
     if (event.type === 'read') {
       tries += 1;
       const { shown, atMs, settleS } = event;
       reading = { shown, atMs, settleS, attempt: tries, accepted: false };
-    } else if (event.type === 'repeat') reading = undefined;
-    else if (reading) reading = { ...reading, accepted: true };
+    } else if (event.type === 'unseen') unseen = true;
+    else if (event.type === 'repeat') {
+      reading = undefined;
+      unseen = false;
+    } else if (reading) reading = { ...reading, accepted: true };
   }
-  return reading ? { reading, tries } : { tries };
+  return reading ? { reading, tries } : { tries, ...(unseen ? { unseen } : {}) };
 }

@@ -63,6 +63,15 @@ export function makePhPlan(traits: PhTraits, { tempC, policy, lotFor }: Sitting)
   };
 }
 
+/** A quick check: as found in the first cup or in all, nothing adjusted. */
+export function asFoundOnly(plan: BenchPlan, cups: 'first' | 'all'): BenchPlan {
+  return {
+    ...plan,
+    cups: cups === 'first' ? plan.cups.slice(0, 1) : plan.cups,
+    adjustable: false,
+  };
+}
+
 /** The plan of an EC sitting from a pen's traits: one cup, in the pen's own scale. */
 export function makeEcPlan(traits: EcTraits, { tempC, policy, lotFor }: Sitting): BenchPlan {
   const nominalMsPerCm = traits.standardMsPerCm;

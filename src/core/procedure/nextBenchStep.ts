@@ -24,7 +24,9 @@ function dipStep(
   events: readonly BenchEvent[],
   { phase, cup }: { phase: DipPhase; cup: Cup },
 ): BenchStep | { kind: 'settled'; within: boolean } {
-  const { reading, tries } = dipReading(events, phase, cup.id);
+  const { reading, tries, unseen } = dipReading(events, phase, cup.id);
+  // A point that was taken unseen is judged by its confirming dip.
+  if (unseen) return { kind: 'settled', within: true };
   if (!reading) return { kind: 'dip', phase, cup, attempt: tries + 1 };
   const { within } = judgeDip(plan, cup, phase, reading.shown);
   if (within || phase === 'asFound' || reading.accepted) return { kind: 'settled', within };
@@ -32,11 +34,18 @@ function dipStep(
 }
 
 /** The dips of each part of a sitting, in order. */
-function dipsOf(plan: BenchPlan, part: 'found' | 'left'): { phase: DipPhase; cup: Cup }[] {
+function dipsOf(
+  plan: BenchPlan,
+  part: 'found' | 'left',
+  events: readonly BenchEvent[],
+): { phase: DipPhase; cup: Cup }[] {
   if (part === 'found') return plan.cups.map((cup) => ({ phase: 'asFound', cup }));
   const left = plan.cups.map((cup) => ({ phase: 'asLeft' as const, cup }));
-  const first = plan.cups[0];
-  return plan.cups.length > 1 && first ? [...left, { phase: 'confirm', cup: first }] : left;
+  const unseen = (cup: Cup) => dipReading(events, 'asLeft', cup.id).unseen === true;
+  const confirmed = plan.cups.filter(
+    (cup, at) => unseen(cup) || (at === 0 && plan.cups.length > 1),
+  );
+  return [...left, ...confirmed.map((cup) => ({ phase: 'confirm' as const, cup }))];
 }
 
 /**
@@ -46,7 +55,7 @@ function dipsOf(plan: BenchPlan, part: 'found' | 'left'): { phase: DipPhase; cup
  */
 export function nextBenchStep(plan: BenchPlan, events: readonly BenchEvent[]): BenchStep {
   let foundGood = true;
-  for (const dip of dipsOf(plan, 'found')) {
+  for (const dip of dipsOf(plan, 'found', events)) {
     const step = dipStep(plan, events, dip);
     if (step.kind !== 'settled') return step;
     foundGood = foundGood && step.within;
@@ -59,7 +68,7 @@ export function nextBenchStep(plan: BenchPlan, events: readonly BenchEvent[]): B
     return plan.adjustable ? { kind: 'asFoundOut' } : { kind: 'finish', outcome: 'leftOut' };
   }
   let leftGood = true;
-  for (const dip of dipsOf(plan, 'left')) {
+  for (const dip of dipsOf(plan, 'left', events)) {
     const step = dipStep(plan, events, dip);
     if (step.kind !== 'settled') return step;
     leftGood = leftGood && step.within;

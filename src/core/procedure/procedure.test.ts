@@ -1,4 +1,5 @@
 import {
+  asFoundOnly,
   cupTarget,
   ecCheckOf,
   judgeDip,
@@ -159,4 +160,39 @@ describe('what a sitting says of the pen', () => {
   test('nothing read says nothing', () => {
     expect(phCheckOf(plan, [])).toBeUndefined();
   });
+});
+
+describe('a pen that ends before its value can be seen', () => {
+  const unseen = (cupId: string): BenchEvent => ({ type: 'unseen', phase: 'asLeft', cupId });
+  const start: BenchEvent[] = [...found(7.2, 4.2), { type: 'adjust' }];
+
+  test('goes on to the next cup and is judged by a confirming dip in each', () => {
+    const events = [...start, unseen('7'), unseen('4')];
+    expect(nextBenchStep(plan, start.concat(unseen('7')))).toMatchObject({
+      phase: 'asLeft',
+      cup: { id: '4' },
+    });
+    expect(nextBenchStep(plan, events)).toMatchObject({ phase: 'confirm', cup: { id: '7' } });
+    const sevenDone = [...events, read('confirm', '7', 7.02)];
+    expect(nextBenchStep(plan, sevenDone)).toMatchObject({ phase: 'confirm', cup: { id: '4' } });
+    const missed = [...sevenDone, read('confirm', '4', 4.2)];
+    expect(nextBenchStep(plan, missed)).toMatchObject({ kind: 'missed', cup: { id: '4' } });
+  });
+  test('a repeat asks for the point again', () => {
+    const again: BenchEvent[] = [
+      ...start,
+      unseen('7'),
+      { type: 'repeat', phase: 'asLeft', cupId: '7', after: 'cleaning' },
+    ];
+    expect(nextBenchStep(plan, again)).toMatchObject({ phase: 'asLeft', cup: { id: '7' } });
+  });
+});
+
+test('a quick check reads as found and adjusts nothing, in one cup or in all', () => {
+  const quick = asFoundOnly(plan, 'first');
+  expect(quick.cups).toHaveLength(1);
+  const read7 = (shown: number) => nextBenchStep(quick, [read('asFound', '7', shown)]);
+  expect(read7(7.02)).toEqual({ kind: 'asFoundGood' });
+  expect(read7(7.3)).toEqual({ kind: 'finish', outcome: 'leftOut' });
+  expect(asFoundOnly(plan, 'all').cups).toHaveLength(2);
 });

@@ -15,7 +15,8 @@ import { useBench } from './useBench';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
 export function BenchScreen() {
-  const { penId, quantity } = useLocalSearchParams<{ penId: string; quantity?: string }>();
+  const params = useLocalSearchParams<{ penId: string; quantity?: string; then?: string }>();
+  const { penId, quantity } = params;
   const nowMs = useNowMs();
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const pen = pens?.find(({ id }) => id === penId);
@@ -23,29 +24,34 @@ export function BenchScreen() {
   const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
   if (!pens) return <Skeleton label="Loading the Bench" />;
   if (!pen || !wanted) return <NoBench />;
-  return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} />;
+  const then = params.then === 'ph' && wanted === 'ec' ? 'ph' : undefined;
+  return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
 }
 
-function Loading({ penId, quantity }: { readonly penId: string; readonly quantity: 'ph' | 'ec' }) {
+interface Wanted {
+  readonly penId: string;
+  readonly quantity: 'ph' | 'ec';
+  readonly then: 'ph' | undefined;
+}
+
+function Loading({ penId, quantity, then }: Wanted) {
   // Asked once: the sitting is written from here on, and another tab's change must not move it.
   const data = useAskOnce((client) => client.bench(penId, quantity, thisMoment().nowMs));
   if (data === undefined) return <Skeleton label="Loading the Bench" />;
   if (data === null) return <NoBench />;
-  return <Sitting answer={data} quantity={quantity} />;
+  return <Sitting answer={data} quantity={quantity} then={then} />;
 }
 
 function Sitting({
   answer,
   quantity,
-}: {
-  readonly answer: BenchAnswer;
-  readonly quantity: 'ph' | 'ec';
-}) {
+  then,
+}: Omit<Wanted, 'penId'> & { readonly answer: BenchAnswer }) {
   useAwake();
   const bench = useBench(answer, quantity);
   const { plan, events } = bench.draft;
   const { pen } = answer;
-  if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} />;
+  if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} then={then} />;
   const step = nextBenchStep(plan, events);
   const common = { pen, bench, plan };
   if (step.kind === 'dip') {
@@ -53,7 +59,7 @@ function Sitting({
     return <DipStep key={key} {...common} step={step} />;
   }
   if (step.kind === 'missed') return <MissedStep {...common} step={step} />;
-  if (step.kind === 'finish') return <FinishStep {...common} outcome={step.outcome} />;
+  if (step.kind === 'finish') return <FinishStep {...common} outcome={step.outcome} then={then} />;
   return <FoundStep {...common} good={step.kind === 'asFoundGood'} />;
 }
 

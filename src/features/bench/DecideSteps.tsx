@@ -1,5 +1,6 @@
 import type { PenAnswer } from '@/book/answers';
 import { dipReading, judgeDip, type BenchPlan, type BenchStep } from '@/core/procedure';
+import { CARE_CARDS } from '@/features/care/careCards';
 import { useFormats } from '@/features/frame/formats';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -71,10 +72,19 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
   );
 }
 
+/** What to do about a point that missed once, twice, three times and more. */
+const LADDER = [
+  { label: 'Repeat this point', after: undefined },
+  { label: 'Cleaned: repeat it', after: 'cleaning' },
+  { label: 'Fresh portion: repeat it', after: 'freshPortion' },
+  { label: 'Repeat once more', after: undefined },
+] as const;
+
 const HELP = [
   'A second try usually lands closer: rinse, wait until it is still, adjust again.',
   'Two misses: clean the probe, let it rest in storage solution, try again.',
-  'Three misses: suspect the buffer. Pour a fresh portion; after that, suspect the probe.',
+  'Three misses: suspect the buffer. Pour a fresh portion and try again.',
+  'With a fresh portion too: suspect the probe. Soak it overnight, or fit a new one; you can accept the miss for today.',
 ];
 
 /** A point that missed: repeat it or accept the miss. */
@@ -88,6 +98,7 @@ export function MissedStep({
   const { reading } = dipReading(bench.draft.events, phase, cup.id);
   const error = reading ? judgeDip(plan, cup, phase, reading.shown).error : 0;
   const at = { phase, cupId: cup.id };
+  const rung = LADDER[Math.min(attempt, LADDER.length) - 1]!;
   return (
     <Screen
       actions={
@@ -101,8 +112,8 @@ export function MissedStep({
             kind="main"
             wet
             grow
-            label="Repeat this point"
-            onPress={() => bench.add({ type: 'repeat', ...at })}
+            label={rung.label}
+            onPress={() => bench.again(at, rung.after)}
           />
         </>
       }
@@ -112,6 +123,7 @@ export function MissedStep({
         The {cupName(cup, formats)} is {errorWords(plan, error, formats)}.
       </Say>
       <Say>{HELP[Math.min(attempt, HELP.length) - 1]}</Say>
+      {rung.after === 'cleaning' ? <CleaningSteps quantity={plan.quantity} /> : null}
       <Say size="small" tone="soft">
         If you accept it, the miss is kept with the record and readings are corrected by it.
       </Say>
@@ -119,5 +131,22 @@ export function MissedStep({
         <DipTable plan={plan} events={bench.draft.events} />
       </Panel>
     </Screen>
+  );
+}
+
+/** The usual cleaning, step by step; booked when the point is repeated. */
+function CleaningSteps({ quantity }: { readonly quantity: 'ph' | 'ec' }) {
+  const card = CARE_CARDS.find(({ what, side }) => what === 'clean' && side === quantity);
+  // The first step asks for the check that was just done.
+  const steps = card?.steps.slice(1) ?? [];
+  return (
+    <Panel>
+      <Say bold>{card?.title}</Say>
+      {steps.map((step, at) => (
+        <Say key={step}>
+          {at + 1}. {step}
+        </Say>
+      ))}
+    </Panel>
   );
 }

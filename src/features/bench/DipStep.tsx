@@ -23,6 +23,7 @@ import {
 } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { Failure } from './PrepareStep';
+import { PenErrors } from './PenErrors';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
 
@@ -103,9 +104,12 @@ export function DipStep({ pen, bench, plan, step }: Props) {
             {foundLine(plan, bench.draft.events, cup, phase, formats)}
           </Say>
         </View>
-        <Say size="small">{press ? pressLine(phase, press, target.value) : ''}</Say>
+        <Say size="small">
+          {press ? pressLine(phase, press, target.value, plan.cups.indexOf(cup)) : ''}
+        </Say>
         <StillPanel
           bench={bench}
+          plan={plan}
           whenStill={phase === 'asLeft' ? 'Adjust now.' : 'Type what it shows.'}
         />
         <NumberField
@@ -119,12 +123,21 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           message={message}
           onStep={stepBy}
         />
+        {phase === 'asLeft' && press?.endsUnseen ? (
+          <View style={styles.sure}>
+            <Button
+              label="It ended, not seen"
+              onPress={() => bench.add({ type: 'unseen', phase: 'asLeft', cupId: cup.id })}
+            />
+          </View>
+        ) : null}
         {message?.sure ? (
           <View style={styles.sure}>
             <Button label={message.sure} onPress={() => take(true)} />
           </View>
         ) : null}
       </Panel>
+      {press && phase === 'asLeft' ? <PenErrors press={press} cup={cup} /> : null}
       {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );

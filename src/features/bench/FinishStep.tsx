@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
+import { useBook } from '@/book/react';
 import type { BenchOutcome, BenchPlan } from '@/core/procedure';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -17,17 +18,28 @@ interface Props {
   readonly bench: Bench;
   readonly plan: BenchPlan;
   readonly outcome: BenchOutcome;
+  /** The other side comes after, in the same sitting. */
+  readonly then?: 'ph' | undefined;
 }
 
 /** The verdict of the sitting, and putting it into the book. */
-export function FinishStep({ pen, bench, plan, outcome }: Props) {
+export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const router = useRouter();
+  const { client } = useBook();
   const [saving, setSaving] = useState(false);
+  /** The other side in the same sitting; else what the readings before suffered; else the pen. */
+  const nextHref = async () => {
+    if (then) return `/pens/${pen.id}/bench?quantity=${then}`;
+    const { quantity } = plan;
+    const back = await client.lookBack(pen.id, quantity);
+    const found = back && (back.turnedCount > 0 || back.wrongDoseCount > 0);
+    return found ? `/pens/${pen.id}/look-back?quantity=${quantity}` : `/pens/${pen.id}`;
+  };
   const save = async () => {
     setSaving(true);
     try {
       await bench.finish(outcome);
-      router.replace(`/pens/${pen.id}` as '/');
+      router.replace((await nextHref()) as '/');
     } catch {
       setSaving(false); // The failure stands on the screen; the sitting is still here.
     }
@@ -39,7 +51,7 @@ export function FinishStep({ pen, bench, plan, outcome }: Props) {
           kind="main"
           wet
           grow
-          label="Save the check"
+          label={then ? 'Save, then pH' : 'Save the check'}
           disabled={saving}
           onPress={() => void save()}
         />

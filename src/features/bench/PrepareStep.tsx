@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BenchAnswer } from '@/book/answers';
 import { checkTempEntry } from '@/core/plausibility';
-import { makeEcPlan, makePhPlan } from '@/core/procedure';
+import { asFoundOnly, makeEcPlan, makePhPlan } from '@/core/procedure';
 import { celsiusFromFahrenheit } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { Button } from '@/ui/button';
@@ -14,26 +14,35 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
 import { chooseLot, cupLot } from './chooseLots';
+import { penHints } from './benchWords';
 import { LotLine } from './LotLine';
+import { SachetGuide } from './SachetGuide';
 import type { Bench } from './useBench';
 
 interface Props {
   readonly answer: BenchAnswer;
   readonly bench: Bench;
   readonly quantity: 'ph' | 'ec';
+  /** The other side comes after, in the same sitting. */
+  readonly then?: 'ph' | undefined;
 }
 
 /** Before the first dip: temperature, portions, lots, and whether it was cleaned already. */
-export function PrepareStep({ answer, bench, quantity }: Props) {
+export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const rinse = formats.settings.rinseWater === 'pure' ? 'Pure water' : 'Clean tap water';
   const [message, setMessage] = useState<FieldMessage>();
+  const [scope, setScope] = useState<'full' | 'all' | 'first'>('full');
+  const [water, setWater] = useState(false);
   const { pen, lots } = answer;
   const { ph, ec, tolerancePolicy: policy } = pen.body;
   const kind = quantity === 'ph' ? 'buffer' : 'ecStandard';
   const lotOf = (nominal: number) => chooseLot(lots, kind, nominal);
-  const nominals = quantity === 'ph' ? (ph?.cupsPh ?? []) : ec ? [ec.standardMsPerCm] : [];
+  const all = quantity === 'ph' ? (ph?.cupsPh ?? []) : ec ? [ec.standardMsPerCm] : [];
+  const nominals = scope === 'first' ? all.slice(0, 1) : all;
+  const adjustable = (quantity === 'ph' ? ph : ec)?.adjustable === true;
+  const sachets = quantity === 'ph' && ph?.family === 'sachet';
 
   const begin = () => {
     const parsed = parseDecimal(bench.draft.typed);
@@ -43,7 +52,8 @@ export function PrepareStep({ answer, bench, quantity }: Props) {
     const issue = checkTempEntry(tempC);
     if (issue) return setMessage(tempMessage(issue, formats));
     const sitting = { tempC, policy, lotFor: (nominal: number) => cupLot(lotOf(nominal)) };
-    const plan = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
+    const full = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
+    const plan = full && (scope === 'full' ? full : asFoundOnly(full, scope));
     if (plan)
       bench.change({
         plan: JSON.parse(JSON.stringify(plan)),
@@ -69,6 +79,35 @@ export function PrepareStep({ answer, bench, quantity }: Props) {
           First what it shows now, before anything is touched.
         </Say>
       </View>
+      {then ? (
+        <Say>
+          EC first: the storage liquid is strong salt, and a drop of it spoils the standard. pH
+          comes after.
+        </Say>
+      ) : null}
+      {adjustable ? (
+        <Choice
+          label="How much?"
+          value={scope}
+          onChoose={setScope}
+          options={[
+            { value: 'full', label: 'check, adjust if out', hint: 'the usual' },
+            ...(all.length > 1
+              ? [{ value: 'all' as const, label: 'only look, all cups', hint: 'adjusts nothing' }]
+              : []),
+            {
+              value: 'first',
+              label: all.length > 1 ? 'only look, one cup' : 'only look',
+              hint: all.length > 1 ? 'offset only; its slope stays unknown' : 'adjusts nothing',
+            },
+          ]}
+        />
+      ) : null}
+      {penHints(pen.body, quantity).map((hint) => (
+        <Say key={hint} size="small">
+          {hint}
+        </Say>
+      ))}
       <Panel>
         <NumberField
           label="Cups"
@@ -96,6 +135,20 @@ export function PrepareStep({ answer, bench, quantity }: Props) {
         Never dip in the bottle, never pour back. {rinse} to rinse, fresh; take the cap off upright.
         Shake or blot, never rub: rubbing charges the glass.
       </Say>
+      {sachets ? <SachetGuide nominals={nominals} lots={lots} /> : null}
+      <Button kind="text" label="Would tap water do instead?" onPress={() => setWater(!water)} />
+      {water ? (
+        <Panel tone="wash">
+          <Say>
+            No. Tap water has no known value, and distilled water in air drifts to about 5.6; any
+            value near 7 is luck. People test pens this way and conclude wrongly, both ways. One cup
+            of buffer takes about two minutes and tells.
+          </Say>
+          {adjustable && scope !== 'first' ? (
+            <Button label="Then only look, one cup" onPress={() => setScope('first')} />
+          ) : null}
+        </Panel>
+      ) : null}
       <Choice
         label="Was the probe cleaned or soaked since its last reading?"
         value={bench.draft.afterCleaning ? 'yes' : 'no'}

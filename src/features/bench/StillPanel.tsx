@@ -1,25 +1,30 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
+import type { BenchPlan } from '@/core/procedure';
+import { useFormats } from '@/features/frame/formats';
 import { callAttention, stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { minutesSeconds } from '@/words';
+import { seenWords } from './stillWords';
 import type { Bench } from './useBench';
+import { useSeenValues } from './useSeenValues';
 
 const TICK_MS = 250;
 
 /** The stillness watch: start it in the cup, restart it when the display moves, press when it says so. */
-export function StillPanel({
-  bench,
-  whenStill,
-}: {
+interface Props {
   readonly bench: Bench;
+  readonly plan: BenchPlan;
   readonly whenStill: string;
-}) {
+}
+
+export function StillPanel({ bench, plan, whenStill }: Props) {
   const nowMs = useNowMs(TICK_MS);
   const { device } = useBook();
+  const formats = useFormats();
   const watch = stillWatch(bench.draft, nowMs);
   const called = useRef(watch.still);
   useEffect(() => {
@@ -27,6 +32,8 @@ export function StillPanel({
     called.current = watch.still;
   }, [watch.still, device.sounds]);
   const { dipSinceMs } = bench.draft;
+  const seen = useSeenValues(bench, plan);
+  const words = seenWords(seen.samples, plan, formats, nowMs);
   const start = () =>
     bench.change({ dipSinceMs: dipSinceMs ?? Date.now(), stillSinceMs: Date.now() });
   return (
@@ -57,6 +64,19 @@ export function StillPanel({
       </View>
       {watch.still ? null : (
         <Button wet label={watch.running ? 'It moved' : 'In the cup: start 30 s'} onPress={start} />
+      )}
+      {words ? (
+        <View role="status" aria-live="polite">
+          <Say size="small">{words}</Say>
+        </View>
+      ) : null}
+      {watch.still ? null : (
+        <Button
+          kind="text"
+          label="Seen: the value typed below"
+          name="Note the value typed below as seen now"
+          onPress={seen.noteTyped}
+        />
       )}
     </View>
   );

@@ -10,7 +10,7 @@ import {
   type DipPhase,
 } from '@/core/procedure';
 import { checkPhEntry } from '@/core/plausibility';
-import type { Press } from '@/records/kinds';
+import type { Pen, Press } from '@/records/kinds';
 import {
   notANumber,
   parseDecimal,
@@ -50,20 +50,76 @@ export function dipTitle(phase: DipPhase, cup: Cup, formats: Formats): string {
   return `Rinse, shake, dip in the ${name}. Swirl, then hold still.`;
 }
 
-/** How to adjust, from the pen's profile alone. */
-export function pressLine(phase: DipPhase, press: Press, target: string): string {
+/** How the button is pressed, from the profile alone. */
+function buttonLine(press: Press, cupAt: number): string {
+  const picks = press.picksBy?.[cupAt];
+  const times = picks === undefined ? '' : picks === 1 ? 'once' : `${picks} times`;
+  const choose = times === '' ? '' : `press shortly ${times}, that picks this buffer; then `;
+  const past = press.holdPastOff ? ' on past the word for off' : '';
+  const hold =
+    press.holdSeconds > 0
+      ? `hold the button${past} ${press.holdSeconds} s`
+      : press.holdPastOff
+        ? 'hold the button on past the word for off'
+        : 'press the button';
+  const act = `${choose}${hold}`;
+  return press.when === 'beforeDip'
+    ? `Before dipping, ${act}. `
+    : `When it is still, ${act}, let go. `;
+}
+
+const BETWEEN = {
+  staysOn: '',
+  offLosesPoints: ' Leave it on: switched off now it would lose its points.',
+  offAfterEach: ' Then switch it off; the point is stored.',
+} as const;
+
+/** How to adjust, from the pen's profile alone. `cupAt` counts the cups from 0. */
+export function pressLine(phase: DipPhase, press: Press, target: string, cupAt = 0): string {
   if (phase === 'asFound')
     return 'As found: read only. Don’t press anything, don’t clean it first.';
   if (phase === 'confirm') return 'Read only. This tells how it was left.';
+  const between = BETWEEN[press.between ?? 'staysOn'];
   if (press.by === 'screw') return `When it is still, turn the screw until it shows ${target}.`;
+  if (press.by === 'dials')
+    return `When it is still, turn the ${cupAt === 0 ? 'zero' : 'slope'} dial until it shows ${target}.`;
+  if (press.by === 'steps')
+    return `When it is still, step the value up or down until it shows ${target}, then confirm.${between}`;
   if (press.by === 'none') return 'This side cannot be adjusted.';
-  const hold =
-    press.holdSeconds > 0 ? `hold the button ${press.holdSeconds} s` : 'press the button';
-  const early =
-    press.when === 'beforeDip'
-      ? `Before dipping, ${hold}. `
-      : `When it is still, ${hold}, let go. `;
-  return `${early}${press.confirmPress ? 'Press once more to confirm. ' : ''}Type what it shows once it has taken the point.`;
+  const confirm = press.confirmPress ? 'Press once more to confirm. ' : '';
+  const seen = press.endsUnseen
+    ? 'Type what it shows once it has taken the point, or say that it ended unseen.'
+    : 'Type what it shows once it has taken the point.';
+  return `${buttonLine(press, cupAt)}${confirm}${seen}${between}`;
+}
+
+/** What to know of this pen before the first cup, from its profile alone. */
+export function penHints({ display, ph, ec }: Pen, quantity: 'ph' | 'ec'): readonly string[] {
+  const side = quantity === 'ph' ? ph : ec;
+  const { press } = side ?? {};
+  const family = ph?.cupsPh.length === 1 ? 'one-bottle or one-point' : `${ph?.cupsPh.length}-point`;
+  return [
+    quantity === 'ph' && side?.adjustable
+      ? ph?.oneBottle
+        ? 'Is the pen itself in its one-bottle mode? It must match.'
+        : `Is the pen itself in its ${family} mode? It must match.`
+      : '',
+    press?.autoOffMinutes
+      ? `It switches itself off after ${press.autoOffMinutes} min: a slow probe may need longer; keep it awake.`
+      : '',
+    press?.between === 'offLosesPoints' && press.by !== 'none'
+      ? 'Do not switch it off between points: it would start again at the first.'
+      : '',
+    display?.sleeps ? 'It sleeps while you wait: wake it, and do not read too soon after.' : '',
+    display?.holds ? 'Take its display off hold: a frozen number gets logged.' : '',
+    display?.measuresOnPress ? 'It measures only after a press; wait for its sign.' : '',
+    display?.markDays
+      ? `Its mark goes out after ${display.markDays} days: a timer, not a measurement.`
+      : '',
+    ph?.spearTip && quantity === 'ph'
+      ? 'Spear tip: in a cup let it stand free of the wall; in soil make a pilot hole first.'
+      : '',
+  ].filter(Boolean);
 }
 
 /** How a shown value compares with its target, in words. */

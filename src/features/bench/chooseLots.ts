@@ -36,10 +36,13 @@ export function cupLot(lot: LotAnswer | undefined): CupLot | undefined {
   return { lotId: lot.id, tolerance, labelTable, handMade: form === 'dissolvedSachet' };
 }
 
-/** Takes one portion off a lot: 20 mL poured, or one sachet. Nothing where the amount is unknown. */
-export function takePortion(lot: LotAnswer): Change<'lot'> | undefined {
+/** Takes portions off a lot: 20 mL poured, or one sachet each. Nothing where the amount is unknown. */
+export function takePortion(lot: LotAnswer, portions = 1): Change<'lot'> | undefined {
   const { left, form } = lot.body;
   if (left === undefined) return undefined;
-  const body = { ...lot.body, left: Math.max(0, left - (form === 'sachet' ? 1 : PORTION_ML)) };
+  const body = {
+    ...lot.body,
+    left: Math.max(0, left - portions * (form === 'sachet' ? 1 : PORTION_ML)),
+  };
   return { kind: 'lot', recordId: lot.id, parents: [lot.revId], body };
 }

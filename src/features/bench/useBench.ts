@@ -2,10 +2,18 @@ import { useRef, useState } from 'react';
 import type { BenchAnswer } from '@/book/answers';
 import { useBook } from '@/book/react';
 import { thisMoment } from '@/book/client';
-import type { BenchEvent, BenchOutcome } from '@/core/procedure';
+import type { BenchEvent, BenchOutcome, DipPhase } from '@/core/procedure';
 import type { Change } from '@/records';
 import type { BenchDraft } from '@/records/kinds';
 import { pastDate, takePortion } from './chooseLots';
+
+/** Nothing typed, no watch running, no values seen. */
+const atRest = {
+  typed: '',
+  dipSinceMs: undefined,
+  stillSinceMs: undefined,
+  samples: undefined,
+} as const;
 
 /** How long typing pauses before the draft is written. */
 const TYPING_PAUSE_MS = 300;
@@ -62,12 +70,29 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   };
   /** Something happened: the field and the timer start afresh. */
   const add = (...events: BenchEvent[]) =>
-    change({
-      events: [...draft.events, ...events],
-      typed: '',
-      dipSinceMs: undefined,
-      stillSinceMs: undefined,
-    });
+    change({ ...atRest, events: [...draft.events, ...events] });
+
+  /** The point again, after what was done about it; a cleaning is booked as care. */
+  const again = (
+    at: { readonly phase: DipPhase; readonly cupId: string },
+    after: 'cleaning' | 'freshPortion' | undefined,
+  ) => {
+    const event: BenchEvent = { type: 'repeat', ...at, ...(after ? { after } : {}) };
+    if (after !== 'cleaning') return add(event);
+    const next = { ...draft, ...atRest, events: [...draft.events, event] };
+    setDraft(next);
+    const care: Change<'careEvent'> = {
+      kind: 'careEvent',
+      body: {
+        penId: draft.penId,
+        side: quantity,
+        what: 'clean',
+        at: new Date().toISOString(),
+        note: 'At the Bench, between as found and as left.',
+      },
+    };
+    void write(next, [care as Change]).catch(() => undefined);
+  };
 
   const finish = async (outcome: BenchOutcome): Promise<void> => {
     const { plan, events, startedAt, afterCleaning, penId } = draft;
@@ -87,11 +112,19 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
         note: '',
       },
     };
-    const portions = used.flatMap((lot) => takePortion(lot) ?? []);
+    const poured = (lotId: string) =>
+      1 +
+      events.filter(
+        (event) =>
+          event.type === 'repeat' &&
+          event.after === 'freshPortion' &&
+          plan.cups.some((cup) => cup.id === event.cupId && cup.lotId === lotId),
+      ).length;
+    const portions = used.flatMap((lot) => takePortion(lot, poured(lot.id)) ?? []);
     await write(null, [session, ...portions] as Change[]);
   };
   const giveUp = () => write(null);
-  return { draft, change, type, add, finish, giveUp, failure };
+  return { draft, change, type, add, again, finish, giveUp, failure };
 }
 
 export type Bench = ReturnType<typeof useBench>;

@@ -30,7 +30,9 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
   const middle = formats.ec((ecBand.low + ecBand.high) / 2);
   const stock =
     recipe.stockMl === undefined
-      ? 'Stock: give the tank its waters and what its stock adds (EC), and it is worked out here.'
+      ? waters.length === 0
+        ? 'Stock: give the tank its waters, and it is worked out here.'
+        : 'Stock: what 1 mL/L of it adds is not known yet; type it once under EC, beside Dose.'
       : `${formats.doseMl(recipe.stockMl)} of stock A, then the same of B, to ${middle} ${formats.ecUnit}.`;
   return (
     <Panel>

@@ -47,6 +47,12 @@ export const productFormSchema = z
       context.addIssue({ code: 'custom', path: [path], message });
     if (form.strength === 'percent' && form.percent === undefined)
       need('percent', 'The percentage by mass on the label.');
+    const unnamed = form.reagent === 'strongAcid' || form.reagent === 'strongBase';
+    if (form.strength === 'percent' && form.percent !== undefined && unnamed)
+      need(
+        'percent',
+        'Percent of what? Say what it is made of: a percentage alone is no strength.',
+      );
     if (form.strength === 'percent' && form.density === undefined)
       need('density', 'On the label or its safety data sheet; a litre of it weighs that many kg.');
     if (form.strength === 'equivalents' && form.equivalents === undefined)

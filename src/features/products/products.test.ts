@@ -28,6 +28,9 @@ test('a label in percent gives moles by mass and density: 38 % at 1.235 g/mL is 
 test('a percentage without density is no strength: the field says what is missing', () => {
   const paths = form({ strength: 'percent' }).error?.issues.map(({ path }) => path[0]);
   expect(paths).toEqual(['percent', 'density']);
+  // Nor is a percentage of nobody knows what.
+  const unnamed = form({ strength: 'percent', percent: '38', density: '1.2' });
+  expect(unnamed.error?.issues[0]?.message).toContain('Percent of what');
   expect(form({ strength: 'unknown', left: '500' }).success).toBe(true);
 });
 

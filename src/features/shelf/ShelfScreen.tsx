@@ -1,4 +1,5 @@
 import { usePathname, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
@@ -48,7 +49,13 @@ export function ShelfScreen() {
           ? 'Your bottles and sachets, with how long they are good and how many calibrations they still hold.'
           : summary}
       </Say>
-      <Button kind="text" label="pH products" onPress={() => router.navigate('/shelf/products')} />
+      <View style={styles.links}>
+        <Button
+          kind="text"
+          label="pH products"
+          onPress={() => router.navigate('/shelf/products')}
+        />
+      </View>
       {shopping.length > 0 ? (
         <Panel tone="wash">
           <Say bold>To buy</Say>
@@ -98,3 +105,5 @@ export function ShelfScreen() {
     </Screen>
   );
 }
+
+const styles = StyleSheet.create({ links: { flexDirection: 'row' } });

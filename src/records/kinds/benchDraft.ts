@@ -15,6 +15,11 @@ export const benchDraftSchema = z.object({
   typed: z.string().max(40).default(''),
   /** When the current dip began, epoch ms. */
   dipSinceMs: finite.optional(),
+  /** Values seen on the display in this dip, tapped in or live. */
+  samples: z
+    .array(z.object({ atMs: finite, value: finite }))
+    .max(600)
+    .optional(),
   /** When the stillness timer of the current dip was started, epoch ms. */
   stillSinceMs: finite.optional(),
 });

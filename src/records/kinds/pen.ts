@@ -111,6 +111,8 @@ export const penSchema = z
     tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
     /** How long its pH probe should last, days; a year where nothing is stated. */
     expectedLifeDays: positive.max(3650).optional(),
+    display: displaySchema.optional(),
+    papers: papersSchema.optional(),
     note: noteText.default(''),
   })
   .refine((pen) => pen.ph !== null || pen.ec !== null, {

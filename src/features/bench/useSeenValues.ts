@@ -1,0 +1,56 @@
+import { useEffect, useRef, useState } from 'react';
+import { STILL_SPAN_PH } from '@/core/stillness';
+import type { BenchPlan } from '@/core/procedure';
+import { useFormats } from '@/features/frame/formats';
+import { liveSource } from '@/timers';
+import { parseDecimal } from '@/words';
+import type { Seen } from './stillWords';
+import type { Bench } from './useBench';
+
+/** Live values beyond this say nothing more. */
+const MOST = 600;
+
+/**
+ * Values of the display in this dip: noted by the grower, or told live. A value that moves beyond the
+ * span starts the watch afresh, as the grower's own "It moved" would.
+ */
+export function useSeenValues(bench: Bench, plan: BenchPlan) {
+  const formats = useFormats();
+  const [live, setLive] = useState<readonly Seen[]>([]);
+  const { draft } = bench;
+  const noted = draft.samples ?? [];
+  const samples = live.length > 0 ? live : noted;
+  const latest = useRef({ bench, plan, base: undefined as number | undefined, formats });
+  useEffect(() => {
+    latest.current = { ...latest.current, bench, plan, formats };
+  });
+  useEffect(
+    () =>
+      liveSource.start((value) => {
+        const now = latest.current;
+        const atMs = Date.now();
+        setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);
+        const span = now.plan.quantity === 'ph' ? STILL_SPAN_PH : 2 * now.plan.resolution;
+        const typed = now.formats.shown(value, now.plan.resolution);
+        if (now.base === undefined || Math.abs(value - now.base) > span) {
+          now.base = value;
+          const { dipSinceMs } = now.bench.draft;
+          now.bench.change({ dipSinceMs: dipSinceMs ?? atMs, stillSinceMs: atMs, typed });
+        } else now.bench.type(typed);
+      }),
+    [],
+  );
+  const noteTyped = () => {
+    const parsed = parseDecimal(draft.typed);
+    if (!parsed.ok) return;
+    const atMs = Date.now();
+    const last = noted.at(-1);
+    const moved = last === undefined || last.value !== parsed.value;
+    bench.change({
+      samples: [...noted, { atMs, value: parsed.value }],
+      dipSinceMs: draft.dipSinceMs ?? atMs,
+      stillSinceMs: moved ? atMs : (draft.stillSinceMs ?? atMs),
+    });
+  };
+  return { samples, noteTyped };
+}
