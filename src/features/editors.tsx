@@ -16,3 +16,5 @@ export { LearnedScreen } from './dose/LearnedScreen';
 export { WhyDoseScreen } from './dose/WhyDoseScreen';
 export { ProductForm } from './products/ProductForm';
 export { ProductsScreen } from './products/ProductsScreen';
+export { ControlScreen } from './pens/ControlScreen';
+export { ProbesScreen } from './pens/ProbesScreen';

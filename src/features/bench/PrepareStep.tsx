@@ -13,7 +13,7 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
-import { chooseLot, cupLot } from './chooseLots';
+import { chooseLot, cupLot, hasValue } from './chooseLots';
 import { penHints } from './benchWords';
 import { LotLine } from './LotLine';
 import { SachetGuide } from './SachetGuide';
@@ -52,6 +52,12 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
     const issue = checkTempEntry(tempC);
     if (issue) return setMessage(tempMessage(issue, formats));
     const sitting = { tempC, policy, lotFor: (nominal: number) => cupLot(lotOf(nominal)) };
+    const unknown =
+      quantity === 'ph' ? all.find((nominal) => !hasValue(nominal, lotOf)) : undefined;
+    if (unknown !== undefined)
+      return setMessage({
+        text: `No value is known for a ${formats.number(unknown, 2)} buffer: put it on the Shelf with the table of its label.`,
+      });
     const full = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
     const plan = full && (scope === 'full' ? full : asFoundOnly(full, scope));
     if (plan)

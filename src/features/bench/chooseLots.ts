@@ -1,5 +1,6 @@
 import type { LotAnswer } from '@/book/answers';
 import type { CupLot } from '@/core/procedure';
+import { kindOfNominal } from '@/core/buffers';
 import { PORTION_ML } from '@/core/lots';
 import type { Change } from '@/records';
 
@@ -46,3 +47,7 @@ export function takePortion(lot: LotAnswer, portions = 1): Change<'lot'> | undef
   };
   return { kind: 'lot', recordId: lot.id, parents: [lot.revId], body };
 }
+
+/** Whether a buffer's value at a temperature is known: by a recipe, or by its label's table. */
+export const hasValue = (nominal: number, lotOf: (nominal: number) => LotAnswer | undefined) =>
+  kindOfNominal(nominal) !== undefined || lotOf(nominal)?.body.labelTable !== undefined;

@@ -2,17 +2,19 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { View } from 'react-native';
+import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import type { Pen } from '@/records/kinds';
-import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { MoreFields } from './MoreFields';
 import { penName } from './penName';
 import { FormChoice } from './FormChoice';
 import { EcFields, PhFields } from './SideFields';
@@ -20,7 +22,6 @@ import {
   penDefaults,
   penFormSchema,
   penOf,
-  PROFILE_OPTIONS,
   type PenFormIn,
   type PenFormOut,
 } from './penFormSchema';
@@ -32,16 +33,29 @@ export function PenForm() {
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const formats = useFormats();
   const [profileId, setProfileId] = useState(GENERIC_PROFILES[0]!.id);
-  if (!pens) return <Skeleton label="Loading the pen" />;
+  const { data: own } = useRows('profile');
+  if (!pens || !own) return <Skeleton label="Loading the pen" />;
   const pen = pens.find(({ id }) => id === penId);
   if (pen) return <Fields key={pen.revId} base={pen.body} penId={pen.id} revId={pen.revId} />;
-  const profile = GENERIC_PROFILES.find(({ id }) => id === profileId) ?? GENERIC_PROFILES[0]!;
+  const all: readonly GenericProfile[] = [
+    ...GENERIC_PROFILES,
+    ...own.map(({ id, body }) => ({ id, ...body })),
+  ];
+  const profile = all.find(({ id }) => id === profileId) ?? GENERIC_PROFILES[0]!;
   const base = penFromProfile(profile, {
     code: `P${pens.length + 1}`,
     name: penName(profile.title),
     tolerancePolicy: formats.settings.tolerancePolicy,
   });
-  return <Fields key={profileId} base={base} profileId={profileId} onProfile={setProfileId} />;
+  return (
+    <Fields
+      key={profileId}
+      base={base}
+      profileId={profileId}
+      profiles={all}
+      onProfile={setProfileId}
+    />
+  );
 }
 
 interface Props {
@@ -49,13 +63,15 @@ interface Props {
   readonly penId?: string;
   readonly revId?: string;
   readonly profileId?: string;
+  readonly profiles?: readonly GenericProfile[];
   readonly onProfile?: (id: string) => void;
 }
 
-function Fields({ base, penId, revId, profileId, onProfile }: Props) {
+function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
+  const [kept, setKept] = useState('');
   const fields = useForm<PenFormIn, unknown, PenFormOut>({
     resolver: zodResolver(penFormSchema),
     defaultValues: penDefaults(base, formats),
@@ -72,6 +88,14 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
     const { recordIds } = await append.mutateAsync([change]);
     draft.forget();
     router.replace(`/pens/${recordIds[0]}` as '/');
+  });
+  /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
+  const keepProfile = handleSubmit(async (out) => {
+    const { name: title, ph, ec, display } = penOf(out, base);
+    await append.mutateAsync([
+      { kind: 'profile', body: { title, hint: 'your own', ph, ec, display, note: '' } },
+    ]);
+    setKept(title);
   });
   useKeyAct('save', () => void save());
   return (
@@ -96,7 +120,7 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
         <Choice
           label="What kind of pen is it?"
           value={profileId}
-          options={PROFILE_OPTIONS}
+          options={profiles.map(({ id, title, hint }) => ({ value: id, label: title, hint }))}
           onChoose={onProfile}
         />
       ) : null}
@@ -134,6 +158,17 @@ function Fields({ base, penId, revId, profileId, onProfile }: Props) {
           { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
         ]}
       />
+      <MoreFields control={control} hasPh={base.ph !== null} />
+      <View>
+        <Button
+          kind="text"
+          label="Keep this as a profile of my own"
+          onPress={() => void keepProfile()}
+        />
+        <View role="status" aria-live="polite">
+          {kept ? <Say bold>{kept} is now among the kinds of pens.</Say> : null}
+        </View>
+      </View>
     </Screen>
   );
 }

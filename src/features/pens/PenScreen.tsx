@@ -90,6 +90,24 @@ export function PenDetail({ penId }: { readonly penId: string }) {
             onPress={() => go(`/pens/${penId}/look-back?quantity=${quantity}`)}
           />
         ))}
+      <View style={styles.links}>
+        {pen.sides.length > 1 ? (
+          <Button
+            kind="text"
+            label="Check both, EC first"
+            onPress={() => go(`/pens/${penId}/bench?quantity=ec&then=ph`)}
+          />
+        ) : null}
+        {pen.body.ph ? (
+          <Button kind="text" label="House control" onPress={() => go(`/pens/${penId}/control`)} />
+        ) : null}
+        <Button kind="text" label="Probes" onPress={() => go(`/pens/${penId}/probes`)} />
+      </View>
+      {papersLine(pen.body) ? (
+        <Say size="small" tone="soft">
+          {papersLine(pen.body)}
+        </Say>
+      ) : null}
       {pen.care.length > 0 ? (
         <View>
           <Say size="large" face="slab" heading={2}>
@@ -123,6 +141,21 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       ))}
     </Screen>
   );
+}
+
+/** What its papers say, in one line. */
+function papersLine({ papers }: PenDetailAnswer['body']): string {
+  if (!papers) return '';
+  const { serial, boughtOn, guaranteeUntil, certificate, batteries } = papers;
+  return [
+    serial && `no. ${serial}`,
+    boughtOn && `bought ${boughtOn}`,
+    guaranteeUntil && `guarantee until ${guaranteeUntil}`,
+    certificate && `certificate ${certificate}`,
+    batteries && `batteries ${batteries}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 
 /** Why it is in its state: the event or date that makes it so, else the word's own reason. */
@@ -200,5 +233,6 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'space-between',
   },
+  links: { flexDirection: 'row', flexWrap: 'wrap' },
   session: { gap: 2, paddingBottom: space.s2 },
 });

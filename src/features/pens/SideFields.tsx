@@ -43,8 +43,10 @@ export function PhFields({ control }: Props) {
         name="phAdjust"
         label="How is it adjusted?"
         options={[
-          { value: 'button', label: 'button' },
+          { value: 'button', label: 'button', hint: 'finds its buffer' },
+          { value: 'steps', label: 'stepped up or down' },
           { value: 'screw', label: 'trim screw' },
+          { value: 'dials', label: 'two dials', hint: 'zero, then slope' },
           { value: 'none', label: 'not at all', hint: 'verify only' },
         ]}
       />
@@ -103,9 +105,20 @@ export function EcFields({ control }: Props) {
         name="ecAdjust"
         label="How is it adjusted?"
         options={[
-          { value: 'button', label: 'button or dial' },
+          { value: 'button', label: 'button' },
+          { value: 'steps', label: 'stepped up or down' },
+          { value: 'dials', label: 'dial' },
           { value: 'none', label: 'not at all', hint: 'verify only' },
         ]}
+      />
+      <FormField control={control} name="ecHold" label="Its button is held for" unit="s" numeric />
+      <FormField
+        control={control}
+        name="ecAccuracy"
+        label="Accuracy the maker states"
+        unit="± mS/cm"
+        hint="2 % of the full scale is common: 0.1 on 5 mS/cm."
+        numeric
       />
       <FormChoice
         control={control}

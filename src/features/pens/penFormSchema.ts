@@ -1,11 +1,24 @@
 import { z } from 'zod';
 import { CHECK_POLICIES } from '@/core/schedule';
-import { typedNumber } from '@/features/parts/typedNumber';
+import { typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { EcSide, Pen, PhSide } from '@/records/kinds';
-import { GENERIC_PROFILES } from '@/records/profiles';
 import { EC_DECIMALS, type Formats } from '@/words';
+import {
+  FAMILY_CUPS,
+  flag,
+  moreDefaults,
+  moreOf,
+  phPress,
+  typedCups,
+  wettingOf,
+} from './penFormMore';
 
 const yesNo = z.enum(['yes', 'no']);
+const seconds = typedNumber('seconds').refine((s) => s >= 0 && s <= 30, 'Between 0 and 30 s.');
+const minutes = typedNumberOrNothing('minutes').refine(
+  (m) => m === undefined || m >= 0,
+  'Zero or more; empty for never.',
+);
 
 /** What the pen form takes, all as typed. Fields of a side the pen lacks are carried but unused. */
 export const penFormSchema = z.object({
@@ -17,11 +30,47 @@ export const penFormSchema = z.object({
   phFamily: z.enum(['technical', 'technical-7.01', 'sachet']),
   phPoints: z.enum(['1', '2', '3', '3pieces']),
   phAdjust: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
+  phStores: z.enum(['atTemperature', 'nominal']),
+  phCups: z.string().max(40),
+  phWhen: z.enum(['afterDip', 'beforeDip']),
+  phHold: seconds,
+  phConfirm: yesNo,
+  phPicks: z.string().regex(/^[\d ,]*$/, 'Numbers of presses, e.g. 1 2 3.'),
+  phBetween: z.enum(['staysOn', 'offLosesPoints', 'offAfterEach']),
+  phPastOff: yesNo,
+  phUnseen: yesNo,
+  phOneBottle: yesNo,
+  phSpear: yesNo,
+  phReplaceable: yesNo,
+  phWetBy: z.enum(['sponge', 'liquid', 'bottle', 'dry']),
+  phFirstSoak: typedNumber('hours').refine((h) => h >= 0 && h <= 72, 'Between 0 and 72 h.'),
+  autoOff: minutes,
+  errorTexts: z.string().max(1000),
+  displayHolds: yesNo,
+  displayPress: yesNo,
+  displaySleeps: yesNo,
+  markDays: typedNumberOrNothing('days').refine(
+    (d) => d === undefined || (d > 0 && d <= 365),
+    'Between 1 and 365; empty for none.',
+  ),
+  lifeDays: typedNumberOrNothing('days').refine(
+    (d) => d === undefined || (d > 0 && d <= 3650),
+    'Between 1 and 3650; empty for a year.',
+  ),
+  serial: z.string().max(200),
+  boughtOn: z.string().max(200),
+  guaranteeUntil: z.string().max(200),
+  certificate: z.string().max(200),
+  batteries: z.string().max(200),
+  waterproof: yesNo,
+  ecHold: seconds,
+  ecAccuracy: typedNumber('accuracy').refine((a) => a > 0 && a <= 20, 'Above zero, in mS/cm.'),
+  note: z.string().max(4000),
   ecScale: z.enum(['mS/cm', 'µS/cm', 'CF', 'ppm500', 'ppm640', 'ppm700']),
   ecAlpha: z.enum(['none', '0.019', '0.02']),
   ecReference: z.enum(['20', '25']),
   ecStandard: typedNumber('standard').refine((s) => s > 0 && s <= 50, 'Between 0.01 and 50 mS/cm.'),
-  ecAdjust: z.enum(['button', 'none']),
+  ecAdjust: z.enum(['button', 'steps', 'dials', 'none']),
   checkPolicy: z.enum(CHECK_POLICIES),
   tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']),
 });
@@ -47,17 +96,18 @@ export function penDefaults(pen: Pen, formats: Formats): PenFormIn {
       ec?.compensation === null ? 'none' : ec?.compensation.alphaPerC === 0.019 ? '0.019' : '0.02',
     ecReference: ec?.compensation?.referenceC === 20 ? '20' : '25',
     ecStandard: mark(ec?.standardMsPerCm ?? 1.413),
-    ecAdjust: ec && !ec.adjustable ? 'none' : 'button',
+    ecAdjust: ec ? ecAdjustOf(ec) : 'button',
+    ...moreDefaults(pen, mark),
     checkPolicy: pen.checkPolicy,
     tolerancePolicy: pen.tolerancePolicy,
   };
 }
 
-const CUPS = {
-  technical: [7, 4.01, 10.01],
-  'technical-7.01': [7.01, 4.01, 10.01],
-  sachet: [6.86, 4, 9.18],
-} as const;
+/** How the EC side is adjusted, as the form's choice. */
+function ecAdjustOf({ adjustable, press }: EcSide): PenFormIn['ecAdjust'] {
+  if (!adjustable) return 'none';
+  return press.by === 'dials' || press.by === 'steps' ? press.by : 'button';
+}
 
 /** How many points a pen is adjusted in, as the form's choice. */
 function pointsOf(ph: PhSide | null): '1' | '2' | '3' | '3pieces' {
@@ -67,17 +117,22 @@ function pointsOf(ph: PhSide | null): '1' | '2' | '3' | '3pieces' {
 }
 
 function phSide(form: PenFormOut, base: PhSide): PhSide {
-  const cups = CUPS[form.phFamily];
+  const cups = FAMILY_CUPS[form.phFamily];
   return {
     ...base,
     resolutionPh: form.phResolution === '0.1' ? 0.1 : 0.01,
     accuracyPh: form.phAccuracy,
     hasAtc: form.phAtc === 'yes',
     family: form.phFamily,
-    cupsPh: cups.slice(0, Number(form.phPoints[0])),
+    cupsPh: typedCups(form.phCups) ?? cups.slice(0, Number(form.phPoints[0])),
+    storesNominal: form.phStores === 'nominal',
+    oneBottle: flag(form.phOneBottle),
+    spearTip: flag(form.phSpear),
+    replaceable: flag(form.phReplaceable),
+    wetting: wettingOf(form, base),
     pieces: form.phPoints === '3pieces' ? true : undefined,
     adjustable: form.phAdjust !== 'none',
-    press: { ...base.press, by: form.phAdjust },
+    press: phPress(form, base.press),
   };
 }
 
@@ -92,7 +147,13 @@ function ecSide(form: PenFormOut, base: EcSide): EcSide {
     compensation: alphaPerC === undefined ? null : { alphaPerC, referenceC },
     standardMsPerCm: form.ecStandard,
     adjustable,
-    press: { ...base.press, by: adjustable ? 'button' : 'none' },
+    accuracyMsPerCm: form.ecAccuracy,
+    press: {
+      ...base.press,
+      by: form.ecAdjust,
+      holdSeconds: form.ecHold,
+      autoOffMinutes: form.autoOff ?? null,
+    },
   };
 }
 
@@ -101,6 +162,7 @@ export function penOf(form: PenFormOut, base: Pen): Pen {
   const { code, name, checkPolicy, tolerancePolicy } = form;
   return {
     ...base,
+    ...moreOf(form, base),
     code,
     name,
     checkPolicy,
@@ -109,10 +171,3 @@ export function penOf(form: PenFormOut, base: Pen): Pen {
     ec: base.ec && ecSide(form, base.ec),
   };
 }
-
-/** Profiles as choices. */
-export const PROFILE_OPTIONS = GENERIC_PROFILES.map(({ id, title, hint }) => ({
-  value: id,
-  label: title,
-  hint,
-}));

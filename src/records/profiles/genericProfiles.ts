@@ -1,4 +1,4 @@
-import type { EcSide, Pen, PhSide, Press } from '../kinds';
+import type { EcSide, Pen, PenDisplay, PhSide, Press } from '../kinds';
 
 /** A starting point for a pen: every field can be changed when it is added. */
 export interface GenericProfile {
@@ -7,6 +7,7 @@ export interface GenericProfile {
   readonly hint: string;
   readonly ph: PhSide | null;
   readonly ec: EcSide | null;
+  readonly display?: PenDisplay | undefined;
 }
 
 const button: Press = {
@@ -17,6 +18,7 @@ const button: Press = {
   autoOffMinutes: 8,
 };
 const screw: Press = { ...button, by: 'screw', holdSeconds: 0, autoOffMinutes: null };
+const dials: Press = { ...screw, by: 'dials' };
 const none: Press = { ...button, by: 'none', holdSeconds: 0 };
 
 const twoPointPh: PhSide = {
@@ -91,6 +93,20 @@ export const GENERIC_PROFILES: readonly GenericProfile[] = [
     ph: { ...twoPointPh, accuracyPh: 0.1 },
     ec: { ...onePointEc, standardMsPerCm: 2.77, adjustable: false, press: none },
   },
+  {
+    id: 'one-bottle',
+    title: 'pH and EC, one bottle for both',
+    hint: 'One point each in the same solution.',
+    ph: { ...twoPointPh, cupsPh: [7], oneBottle: true },
+    ec: onePointEc,
+  },
+  {
+    id: 'two-dials',
+    title: 'pH and EC with two dials',
+    hint: 'Zero dial in the 7, slope dial in the 4.',
+    ph: { ...twoPointPh, press: dials },
+    ec: { ...onePointEc, press: dials },
+  },
 ];
 
 /** What a new pen is called, and how far off it may be found. */
@@ -110,6 +126,7 @@ export function penFromProfile(
     name,
     ph: profile.ph,
     ec: profile.ec,
+    display: profile.display,
     checkPolicy: 'weekly',
     tolerancePolicy,
     cleaningPolicy: 'byUse',

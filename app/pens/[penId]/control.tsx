@@ -1,0 +1,3 @@
+import { lazyEditor } from '@/features/LazyEditor';
+
+export default lazyEditor('ControlScreen');

@@ -1,0 +1,159 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
+import { TOLERANCE_PH } from '@/core/calibration';
+import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
+import { celsiusFromFahrenheit } from '@/core/units';
+import { useFormats } from '@/features/frame/formats';
+import { SimpleTable } from '@/features/parts/SimpleTable';
+import { Button } from '@/ui/button';
+import { Measured, Strip, TimeAxis } from '@/ui/chart';
+import { SelectField } from '@/ui/form';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { color } from '@/ui/tokens';
+import {
+  dayMonth,
+  notANumber,
+  parseDecimal,
+  phMessage,
+  shortDay,
+  tempMessage,
+  type FieldMessage,
+} from '@/words';
+import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
+
+const DAY_MS = 86_400_000;
+const LEFT = 64;
+
+/** The house control of a pen: an early warning and its chart; never a calibration point. */
+export function ControlScreen() {
+  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const nowMs = useNowMs();
+  const router = useRouter();
+  const formats = useFormats();
+  const append = useAppend();
+  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const { data: rows } = useRows('controlReading');
+  const [nominal, setNominal] = useState('7');
+  const [shown, setShown] = useState('');
+  const [temp, setTemp] = useState('');
+  const [messages, setMessages] = useState<{ shown?: FieldMessage; temp?: FieldMessage }>({});
+  if (!pen || !rows) return <Skeleton label="Loading the control" />;
+  const points = controlPoints(rows, penId);
+  const number = (x: number) => formats.number(x, 2);
+  const save = async () => {
+    const [value, degrees] = [parseDecimal(shown), parseDecimal(temp)];
+    const tempC = !degrees.ok
+      ? undefined
+      : formats.settings.tempUnit === '°F'
+        ? celsiusFromFahrenheit(degrees.value)
+        : degrees.value;
+    const phIssue = value.ok ? checkPhEntry(value.value) : undefined;
+    const tempIssue = tempC === undefined ? undefined : checkTempEntry(tempC);
+    const next = {
+      shown: value.ok
+        ? phIssue && phMessage(phIssue, formats)
+        : notANumber(value, 'value the pen shows'),
+      temp: degrees.ok
+        ? tempIssue && tempMessage(tempIssue, formats)
+        : notANumber(degrees, 'temperature'),
+    };
+    setMessages(JSON.parse(JSON.stringify(next)) as typeof messages);
+    if (next.shown || next.temp || !value.ok || tempC === undefined) return;
+    const body = {
+      penId,
+      at: new Date().toISOString(),
+      nominalPh: Number(nominal),
+      shown: value.value,
+      tempC,
+      note: '',
+    };
+    await append.mutateAsync([{ kind: 'controlReading', body }]);
+    setShown('');
+  };
+  const first = points[0]?.atMs ?? nowMs;
+  const domain = [Math.min(first, nowMs - 7 * DAY_MS), nowMs] as const;
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={() => router.back()} />
+          <Button kind="main" wet grow label="Write it down" onPress={() => void save()} />
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        House control · {pen.body.code}
+      </Say>
+      <Say>{controlSentence(points, number)}</Say>
+      <Panel>
+        <SelectField
+          label="The control’s value"
+          value={nominal}
+          options={CONTROL_NOMINALS.map((value) => ({
+            value: String(value),
+            label: formats.number(value, 2),
+          }))}
+          onChoose={setNominal}
+        />
+        <NumberField
+          label="Shows"
+          unit=""
+          typed={shown}
+          onType={setShown}
+          message={messages.shown}
+          size="large"
+        />
+        <NumberField
+          label="Temp."
+          unit={formats.settings.tempUnit}
+          typed={temp}
+          onType={setTemp}
+          message={messages.temp}
+          size="large"
+        />
+        <Say size="small" tone="soft">
+          A buffer of a second lot, so that a spoilt bottle is noticed too. It warns; it never
+          corrects and is never a calibration point.
+        </Say>
+      </Panel>
+      {points.length > 0 ? (
+        <View>
+          <Measured>
+            {(width) => (
+              <>
+                <Strip
+                  size={{ width, height: 120, left: LEFT }}
+                  look={{ color: color.seriesPh }}
+                  write={(value) => formats.number(value, 2)}
+                  sentence={`Error of ${pen.body.code} in the house control, ${points.length} readings; the table below has them.`}
+                  spec={{
+                    domain,
+                    points: points.map(({ atMs, error }) => ({ atMs, value: error })),
+                    band: [
+                      { fromMs: domain[0], low: -TOLERANCE_PH.normal, high: TOLERANCE_PH.normal },
+                    ],
+                    leastSpan: 0.2,
+                  }}
+                />
+                <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
+              </>
+            )}
+          </Measured>
+          <SimpleTable
+            label="House control"
+            heads={['Day', 'Shown', 'Should be', 'Error']}
+            rows={[...points].reverse().map(({ id, atMs, shown: value, truth, error }) => ({
+              id,
+              cells: [shortDay(atMs), number(value), number(truth), formats.number(error, 2)],
+            }))}
+            mono={[1, 2, 3]}
+          />
+        </View>
+      ) : null}
+    </Screen>
+  );
+}

@@ -1,0 +1,28 @@
+import type { Row } from '@/book/answers';
+import { shortDay } from '@/words';
+
+const DAY_MS = 86_400_000;
+
+/** A pen's probes, newest first, each with the time it served; the one in use first of its side. */
+export function probeLines(
+  rows: readonly Row<'probe'>[],
+  penId: string,
+  nowMs: number,
+): readonly { readonly id: string; readonly text: string; readonly now: boolean }[] {
+  const own = rows
+    .filter(({ body }) => body.penId === penId)
+    .sort((a, b) => (a.body.fittedAt < b.body.fittedAt ? 1 : -1));
+  return own.map(({ id, body }) => {
+    const later = own
+      .filter((other) => other.body.side === body.side && other.body.fittedAt > body.fittedAt)
+      .at(-1);
+    const fittedMs = Date.parse(body.fittedAt);
+    const endMs = later ? Date.parse(later.body.fittedAt) : nowMs;
+    const days = Math.round((endMs - fittedMs) / DAY_MS);
+    const served = later ? `served ${days} d` : `in use for ${days} d`;
+    const side = body.side === 'ph' ? 'pH' : 'EC';
+    const facts = [body.serial, body.junction, body.connector, body.certificate].filter(Boolean);
+    const text = [`${side} probe of ${shortDay(fittedMs)}, ${served}`, ...facts].join(' · ');
+    return { id, text, now: later === undefined };
+  });
+}
