@@ -2,84 +2,17 @@ import type { BrowserContext, Page } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { GENERIC_PROFILES, penFromProfile } from '../../src/records/profiles';
-import { idSource, writeRevision, type Change, type Revision } from '../../src/records';
 import { compactJournal } from '../../src/records/storage/compact';
 import { journalKey } from '../../src/records/storage/journal';
 import { memoryStorage } from '../../src/records/storage/memory';
 import { encodePack } from '../../src/records/storage/packs';
+import { fill, madeBook } from './madeBook';
+import { median } from './measure';
 
 type Launch = (profile: string) => Promise<BrowserContext>;
 
 const READINGS = 50_000;
 const RUNS = 7;
-const HOUR_MS = 3_600_000;
-
-/** A book of 50,000 readings on ten tanks, as revisions. */
-function bigBook(): Revision[] {
-  const makeId = idSource();
-  const endMs = Date.now() - HOUR_MS;
-  const startMs = endMs - (READINGS / 10) * 12 * HOUR_MS;
-  const write = (change: Change, nowMs: number) =>
-    writeRevision(change, { makeId, nowMs, zone: 'UTC', by: 'AB', device: 'bench' });
-  const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination') ?? GENERIC_PROFILES[0]!;
-  const pen = write(
-    { kind: 'pen', body: penFromProfile(profile, { code: 'P1', name: 'Bench pen' }) },
-    startMs,
-  );
-  const band = { low: 5.5, high: 6.5 };
-  const tanks = Array.from({ length: 10 }, (_, place) => {
-    const body = {
-      name: `Tank ${place}`,
-      volumeL: 100,
-      crop: '',
-      stage: '',
-      phBand: band,
-      ecBand: { low: 1, high: 2 },
-      alphaPerC: 0.019,
-      place,
-      note: '',
-    };
-    return write({ kind: 'tank', body }, startMs);
-  });
-  const readings = Array.from({ length: READINGS }, (_, at) => {
-    const nowMs = startMs + Math.floor(at / 10) * 12 * HOUR_MS;
-    const body = {
-      tankId: tanks[at % 10]!.recordId,
-      sampleKind: 'tank' as const,
-      takenAt: new Date(nowMs).toISOString(),
-      tempC: 20,
-      ph: { shown: 5.5 + (at % 90) / 100, penId: pen.recordId },
-      ec: { shown: 1.2 + (at % 70) / 100, scale: 'mS/cm' as const, penId: pen.recordId },
-      note: '',
-    };
-    return write({ kind: 'reading', body }, nowMs);
-  });
-  return [pen, ...tanks, ...readings];
-}
-
-/** Fills a database shaped as AsyncStorage shapes it. */
-async function fill(page: Page, name: string, entries: [string, string][]): Promise<void> {
-  for (let at = 0; at < entries.length; at += 10_000) {
-    await page.evaluate(
-      ([db, list]) =>
-        new Promise<void>((resolve, reject) => {
-          const request = indexedDB.open(db, 1);
-          request.onupgradeneeded = () => request.result.createObjectStore('entries');
-          request.onerror = () => reject(request.error);
-          request.onsuccess = () => {
-            const tx = request.result.transaction('entries', 'readwrite');
-            for (const [key, value] of list) tx.objectStore('entries').put(value, key);
-            tx.oncomplete = () => {
-              request.result.close();
-              resolve();
-            };
-          };
-        }),
-      [name, entries.slice(at, at + 10_000)] as const,
-    );
-  }
-}
 
 /** Reads a whole database as AsyncStorage does (keys, then each value in one transaction), parsed. */
 function readAll(page: Page, name: string): Promise<{ ms: number; revisions: number }> {
@@ -129,13 +62,10 @@ async function longTasks(page: Page): Promise<number[]> {
   return page.evaluate(() => (globalThis as { seen?: number[] }).seen ?? []);
 }
 
-const median = (list: number[]) =>
-  [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
-
 /** Prints how long 50,000 readings take from cold storage: packs, one key each, and the whole app. */
 export async function benchColdStorage(url: string, launch: Launch): Promise<void> {
   const profile = mkdtempSync(join(tmpdir(), 'zolder-bench-'));
-  const book = bigBook();
+  const book = madeBook({ first: READINGS / 10, others: (READINGS / 10) * 9 });
   const held = new Map(book.map((r) => [journalKey(r, 'bench'), encodePack([r])]));
   const single = [...held];
   await compactJournal(memoryStorage(held));

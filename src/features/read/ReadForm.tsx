@@ -4,6 +4,7 @@ import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { bandsOf, type Sample } from '@/records/kinds';
+import { useLater } from '@/features/parts/useLater';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -33,6 +34,7 @@ export function ReadForm(props: Props) {
   const { tank, nowMs } = props;
   const router = useRouter();
   const form = useReadForm(props);
+  const later = useLater(true);
   const { formats, typed, type, view, phPen, ecPen } = form;
   const changeTempUnit = useChangeTempUnit(formats.settings);
   useKeyAct('save', () => void form.save());
@@ -122,7 +124,7 @@ export function ReadForm(props: Props) {
           size="large"
         />
       </Panel>
-      <ReadMore form={form} tankId={tank.id} nowMs={nowMs} />
+      {later ? <ReadMore form={form} tankId={tank.id} nowMs={nowMs} /> : null}
       {form.surprise ? (
         <Panel tone="wash">
           <View role="alert">

@@ -102,7 +102,7 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
                     : { color: color.seriesEc, dash: '6 3' }
                 }
                 write={(value) => formats.number(value, strip.decimals)}
-                sentence={`${strip.name} of ${name}, ${strip.spec.points.length} readings in this span.`}
+                sentence={`${strip.name} of ${name}, ${strip.count} readings in this span.`}
                 flags={strip.flags}
                 spec={strip.spec}
               />

@@ -144,7 +144,7 @@ function legendOf(strips: readonly HistoryStrip[]): string {
 }
 
 function NamedStrip({
-  strip: { series, name, height, decimals, spec, flags },
+  strip: { series, name, height, decimals, spec, flags, count },
   width,
   of,
 }: {
@@ -167,7 +167,7 @@ function NamedStrip({
         size={{ width, height, left: LEFT }}
         look={look}
         write={(value) => formats.number(value, decimals)}
-        sentence={`${name} of ${of}, ${spec.points.length} readings in this span; the table below has them.`}
+        sentence={`${name} of ${of}, ${count} readings in this span; the table below has them.`}
         flags={flags}
         spec={spec}
       />

@@ -1,5 +1,5 @@
 import type { TankColumns } from '@/book/answers';
-import { bandSteps, pointsIn, spanDomain, stepsInScale } from './historyModel';
+import { bandSteps, countIn, pointsIn, spanDomain, stepsInScale } from './historyModel';
 
 const DAY_MS = 86_400_000;
 const days = (...list: number[]) => Float64Array.from(list, (day) => day * DAY_MS);
@@ -42,4 +42,19 @@ test('the band steps where it changed and covers all time before', () => {
   expect(stepsInScale(steps, 'CF')[0]).toMatchObject({ low: 55, high: 65 });
   const none = { low: new Float64Array(), high: new Float64Array() };
   expect(bandSteps(days(), none, { low: 1, high: 2 })).toMatchObject([{ low: 1, high: 2 }]);
+});
+
+test('of years of readings only those that can be told apart are drawn, the extremes among them', () => {
+  const n = 20_000;
+  const atMs = Float64Array.from({ length: n }, (_, at) => at * 3_600_000);
+  const values = Float64Array.from({ length: n }, (_, at) => 6 + 0.3 * Math.sin(at / 7));
+  values[12_345] = 9;
+  values[777] = 3;
+  const domain = [0, n * 3_600_000] as const;
+  const points = pointsIn(atMs, { values }, domain);
+  expect(points.length).toBeLessThanOrEqual(1600);
+  expect(Math.max(...points.map(({ value }) => value))).toBe(9);
+  expect(Math.min(...points.map(({ value }) => value))).toBe(3);
+  expect(points.every(({ atMs: at }, i) => i === 0 || at > points[i - 1]!.atMs)).toBe(true);
+  expect(countIn(atMs, values, domain)).toBe(n);
 });

@@ -57,25 +57,74 @@ interface Columns {
   readonly scale?: EcScale;
 }
 
-/** The points of one series within a domain. */
+/** A strip is never wider than this, px: more readings are thinned before anything is made of them. */
+const COLUMNS = 400;
+
+/** Places of the readings to draw: all, or of each pixel column the first, lowest, highest and last. */
+function placesToDraw(
+  atMs: Float64Array,
+  values: Float64Array,
+  domain: readonly [number, number],
+): readonly number[] {
+  const from = firstAt(atMs, domain[0]);
+  const until = firstAt(atMs, domain[1] + 1);
+  const all: number[] = [];
+  if (until - from <= 4 * COLUMNS) {
+    for (let at = from; at < until; at += 1) if (Number.isFinite(values[at]!)) all.push(at);
+    return all;
+  }
+  const perColumn = (domain[1] - domain[0]) / COLUMNS;
+  let column = -1;
+  let kept = new Set<number>();
+  let [lowest, highest, last] = [-1, -1, -1];
+  const flush = () => {
+    for (const at of [lowest, highest, last]) if (at >= 0) kept.add(at);
+    all.push(...[...kept].sort((a, b) => a - b));
+    kept = new Set();
+    [lowest, highest, last] = [-1, -1, -1];
+  };
+  for (let at = from; at < until; at += 1) {
+    const value = values[at]!;
+    if (!Number.isFinite(value)) continue;
+    const next = Math.floor((atMs[at]! - domain[0]) / perColumn);
+    if (next !== column) {
+      flush();
+      column = next;
+      kept.add(at);
+    }
+    if (lowest < 0 || value < values[lowest]!) lowest = at;
+    if (highest < 0 || value > values[highest]!) highest = at;
+    last = at;
+  }
+  flush();
+  return all;
+}
+
+/** How many readings of one series lie within a domain. */
+export function countIn(
+  atMs: Float64Array,
+  values: Float64Array,
+  domain: readonly [number, number],
+): number {
+  let count = 0;
+  for (let at = firstAt(atMs, domain[0]); at < atMs.length && atMs[at]! <= domain[1]; at += 1)
+    if (Number.isFinite(values[at]!)) count += 1;
+  return count;
+}
+
+/** The points of one series within a domain; of thousands only those that can be told apart. */
 export function pointsIn(
   atMs: Float64Array,
   { values, stdU, shown, scale = 'mS/cm' }: Columns,
   domain: readonly [number, number],
 ): StripPoint[] {
-  const points: StripPoint[] = [];
   const inScale = (ec: number) => displayFromEcMsPerCm(ec, scale);
-  for (let at = firstAt(atMs, domain[0]); at < atMs.length && atMs[at]! <= domain[1]; at += 1) {
-    const value = values[at]!;
-    if (!Number.isFinite(value)) continue;
-    points.push({
-      atMs: atMs[at]!,
-      value: inScale(value),
-      expandedU: stdU ? inScale(2 * stdU[at]!) : undefined,
-      shown: shown ? inScale(shown[at]!) : undefined,
-    });
-  }
-  return points;
+  return placesToDraw(atMs, values, domain).map((at) => ({
+    atMs: atMs[at]!,
+    value: inScale(values[at]!),
+    expandedU: stdU ? inScale(2 * stdU[at]!) : undefined,
+    shown: shown ? inScale(shown[at]!) : undefined,
+  }));
 }
 
 /** The band as it was at each time: a step where it changed. */

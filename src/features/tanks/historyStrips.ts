@@ -3,7 +3,7 @@ import { fahrenheitFromCelsius, volumeFromLitres } from '@/core/units';
 import type { Sample } from '@/records/kinds';
 import type { StripFlag, StripSpec } from '@/ui/chart';
 import type { Formats } from '@/words';
-import { bandSteps, pointsIn, stepsInScale } from './historyModel';
+import { bandSteps, countIn, pointsIn, stepsInScale } from './historyModel';
 
 /** Which series a strip shows; decides its colour and dash. */
 export type Series = 'ph' | 'ec' | 'temp' | 'level';
@@ -16,6 +16,8 @@ export interface HistoryStrip {
   readonly decimals: number;
   readonly spec: StripSpec;
   readonly flags: readonly StripFlag[];
+  /** Readings in this span; more than are drawn where they are many. */
+  readonly count: number;
 }
 
 /** Beyond this many readings on screen marks and whiskers only blacken the line. */
@@ -54,7 +56,8 @@ function phStrip({ tank, history, sample, domain }: Input): HistoryStrip {
   const flags = sample === 'tank' ? [...flagsOf(additions, true), ...stageFlags] : [];
   const detailed = points.length <= DETAILED_UP_TO;
   const spec = { domain, points, band, leastSpan: 1, detailed };
-  return { series: 'ph', name: 'pH', height: 132, decimals: 1, spec, flags };
+  const count = countIn(atMs, columns.ph, domain);
+  return { series: 'ph', name: 'pH', height: 132, decimals: 1, spec, flags, count };
 }
 
 function ecStrip({ tank, history, sample, domain, formats }: Input): HistoryStrip {
@@ -77,6 +80,7 @@ function ecStrip({ tank, history, sample, domain, formats }: Input): HistoryStri
     decimals: scale === 'mS/cm' ? 1 : 0,
     spec: { domain, points, band, leastSpan: scale === 'mS/cm' ? 0.1 : 1, detailed },
     flags: sample === 'tank' ? flagsOf(additions, false) : [],
+    count: countIn(atMs, columns.ec, domain),
   };
 }
 
@@ -105,6 +109,7 @@ function plainStrip(
     decimals: 0,
     spec: { domain, points, band: [], leastSpan: 3, detailed: false },
     flags: [],
+    count: points.length,
   };
 }
 
