@@ -30,6 +30,24 @@ async function saved(page: Page): Promise<void> {
   await expectHeading(page, /^Saved/);
 }
 
+/** From a tank's page into its form, and on. */
+const edit = (button: string) =>
+  at(
+    'Tanks',
+    row(/Mint trough/),
+    (page) => press(page, 'Change the tank'),
+    (page) => press(page, button),
+  );
+
+/** From a tank's page into its dose, and on. */
+const dosing = (button: string) =>
+  at(
+    'Tanks',
+    row(/Mint trough/),
+    (page) => press(page, 'Dose'),
+    (page) => page.getByRole('button', { name: button }).first().click(),
+  );
+
 /** Every screen and the way to it from the Round. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   round: async () => undefined,
@@ -48,6 +66,23 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'lot form': at('Shelf', row(/10\.01 buffer/)),
   dose: at('Tanks', row(/Mint trough/), (page) => press(page, 'Dose')),
   water: at('Tanks', row(/Mint trough/), (page) => press(page, 'Top up')),
+  'tank order': at('Tanks', (page) => press(page, 'Order of the Round')),
+  waters: at('Tanks', (page) => press(page, 'Waters')),
+  'water form': at('Tanks', (page) => press(page, 'Waters'), row(/town water/)),
+  'bands of samples': edit('Bands of drain, dripper, substrate'),
+  'the coefficient': edit('Measure its coefficient'),
+  'jar test': dosing('Jar test'),
+  'EC by stock or water': dosing('EC: stock or water'),
+  'what a tank taught': dosing('What this tank taught'),
+  'why this much': dosing('Why this much?'),
+  products: at('Shelf', (page) => press(page, 'pH products')),
+  'product form': at(
+    'Shelf',
+    (page) => press(page, 'pH products'),
+    (page) => press(page, 'Add a product'),
+  ),
+  'house control': at('Pens', row(/^P1/), (page) => press(page, 'House control')),
+  probes: at('Pens', row(/^P1/), (page) => press(page, 'Probes')),
   care: at('Pens', row(/^P1/), (page) => press(page, 'Care')),
   'a care card': at('Pens', row(/^P1/), (page) => press(page, 'Care'), row(/Oil on the bulb/)),
   'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back/)),

@@ -1,6 +1,6 @@
 import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
 import type { LookBackRow } from '@/core/look-back';
-import type { CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
+import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
 import type { Band } from '@/core/verdict';
 import type { Addition, CareEvent, Pen, Session } from '@/records/kinds';
 import type { RecordNames } from './names';
@@ -80,6 +80,8 @@ export interface PenDetailAnswer extends PenAnswer {
   readonly sessions: readonly SessionRow[];
   readonly care: readonly CareRow[];
   readonly drift: readonly DriftAnswer[];
+  /** When each side is to be cleaned and soaked next. */
+  readonly careDue: readonly (CareDue & { readonly side: 'ph' | 'ec' })[];
 }
 
 /** A reading of the look-back: where it was taken and in which band it was judged. */

@@ -16,5 +16,7 @@ export type ShoppingAnswer = readonly ToBuy[];
 export interface BenchAnswer {
   readonly pen: PenAnswer;
   readonly lots: readonly LotAnswer[];
+  /** How many more such sittings the Shelf allows; absent where amounts are not known. */
+  readonly sittingsLeft?: number | undefined;
   readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
 }

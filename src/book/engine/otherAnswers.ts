@@ -1,16 +1,36 @@
 import type { BenchAnswer, LotAnswer, SettingsAnswer } from '@/book/answers';
-import { lotState } from '@/core/lots';
-import { BOOK_SETTINGS_ID, settingSchema, type Lot, type RecordId } from '@/records';
+import { calibrationsLeft, lotState } from '@/core/lots';
+import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type RecordId } from '@/records';
 import type { BookState } from './bookState';
 import { penAnswer } from './penAnswers';
 
 const msOf = (instant: string | undefined) =>
   instant === undefined ? undefined : Date.parse(instant);
 
+/** A lot as the core takes it. */
+const factsOf = (body: Lot) => ({
+  ...body,
+  expiresAtMs: msOf(body.expiresAt),
+  openedAtMs: msOf(body.openedAt),
+});
+
 /** A lot's state from its record. */
-function stateOf(body: Lot, nowMs: number) {
-  const facts = { ...body, expiresAtMs: msOf(body.expiresAt), openedAtMs: msOf(body.openedAt) };
-  return lotState(facts, nowMs);
+const stateOf = (body: Lot, nowMs: number) => lotState(factsOf(body), nowMs);
+
+/** How many more sittings of a pen's side the Shelf allows. */
+function sittingsLeft(
+  book: BookState,
+  { ph, ec }: Pen,
+  { quantity, nowMs }: { quantity: 'ph' | 'ec'; nowMs: number },
+): number | undefined {
+  const cups =
+    quantity === 'ph'
+      ? (ph?.cupsPh ?? []).map((nominal) => ({ kind: 'buffer' as const, nominal }))
+      : ec
+        ? [{ kind: 'ecStandard' as const, nominal: ec.standardMsPerCm }]
+        : [];
+  const lots = book.all('lot').map(({ body }) => factsOf(body));
+  return calibrationsLeft(cups, lots, nowMs);
 }
 
 /** The Shelf: buffers by value, then standards, then the rest. */
@@ -39,6 +59,7 @@ export function benchAnswer(
   return {
     pen: penAnswer(book, pen, nowMs),
     lots: shelfAnswer(book, nowMs),
+    sittingsLeft: sittingsLeft(book, pen.body, { quantity, nowMs }),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
   };
 }

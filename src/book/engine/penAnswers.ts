@@ -3,6 +3,7 @@ import { worstWord } from '@/core/schedule';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { driftAnswer } from './driftAnswer';
+import { careDueAnswer } from './careDueAnswer';
 import { careOf } from './penCare';
 import { ecSide, phSide } from './penSides';
 import { sessionsOf } from './penTrack';
@@ -61,5 +62,11 @@ export function penDetailAnswer(
     }));
   const answer = penAnswer(book, pen, nowMs);
   const drift = answer.sides.flatMap((side) => driftAnswer(book, pen, side, nowMs) ?? []);
-  return { ...answer, sessions, care, drift };
+  return {
+    careDue: careDueAnswer(book, pen, nowMs),
+    ...answer,
+    sessions,
+    care,
+    drift,
+  };
 }

@@ -43,11 +43,12 @@ export function DipStep({ pen, bench, plan, step }: Props) {
   const [message, setMessage] = useState<ReturnType<typeof dipMessage>>();
   const target = targetLine(plan, cup, formats);
   const press = plan.quantity === 'ph' ? pen.body.ph?.press : pen.body.ec?.press;
+  const family = plan.quantity === 'ph' ? pen.body.ph?.family : undefined;
   const parsed = parseDecimal(typed);
   const verb = phase === 'asLeft' ? 'It took' : 'It shows';
 
   const take = (sure: boolean) => {
-    const found = dipMessage(plan, cup, typed, formats);
+    const found = dipMessage(plan, cup, typed, formats, family);
     if (!parsed.ok || (found && !(sure && found.sure))) return setMessage(found);
     const { nowMs: atMs } = thisMoment();
     const { settleS } = stillWatch(bench.draft, atMs);

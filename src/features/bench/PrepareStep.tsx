@@ -137,6 +137,13 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       {nominals.map((nominal) => (
         <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
       ))}
+      {answer.sittingsLeft === undefined ? null : (
+        <Say size="small" tone={answer.sittingsLeft < 2 ? 'attention' : 'soft'}>
+          {answer.sittingsLeft === 0
+            ? 'The Shelf holds no full set in date for this.'
+            : `The Shelf holds enough for ${answer.sittingsLeft} ${answer.sittingsLeft === 1 ? 'sitting' : 'sittings'} like this.`}
+        </Say>
+      )}
       <Say size="small" tone="soft">
         Never dip in the bottle, never pour back. {rinse} to rinse, fresh; take the cap off upright.
         Shake or blot, never rub: rubbing charges the glass.

@@ -9,6 +9,7 @@ import {
   type Cup,
   type DipPhase,
 } from '@/core/procedure';
+import { recogniseBuffer, type BufferFamily } from '@/core/buffers';
 import { checkPhEntry } from '@/core/plausibility';
 import type { Pen, Press } from '@/records/kinds';
 import {
@@ -152,12 +153,24 @@ export function dipSummary(plan: BenchPlan, events: readonly BenchEvent[], forma
   );
 }
 
+/** Which buffer a pen of this family would take such a value for. */
+function takenFor(shownPh: number, family: BufferFamily | undefined, formats: Formats): string {
+  if (!family) return '';
+  const found = recogniseBuffer(shownPh, family);
+  const value = (member: { readonly nominalPh: number }) => formats.number(member.nominalPh, 2);
+  if (found.kind === 'recognised') return `It lies nearest the ${value(found.member)}. `;
+  if (found.kind === 'ambiguous')
+    return `It lies between the ${found.candidates.map(value).join(' and the ')}. `;
+  return 'It is near no buffer of this family. ';
+}
+
 /** What is wrong with a value typed at a cup, or why it is asked about once. */
 export function dipMessage(
   plan: BenchPlan,
   cup: Cup,
   typed: string,
   formats: Formats,
+  family?: BufferFamily,
 ): (FieldMessage & { readonly sure?: string }) | undefined {
   const parsed = parseDecimal(typed);
   if (!parsed.ok) return notANumber(parsed, 'value the pen shows');
@@ -181,7 +194,7 @@ export function dipMessage(
     };
   }
   return {
-    text: 'That is very far off. Look at the cup and the display again.',
+    text: `That is very far off. ${takenFor(parsed.value, family, formats)}Look at the cup and the display again.`,
     sure: 'It really shows that',
   };
 }

@@ -1,11 +1,10 @@
 import type { DoseAnswer } from '@/book/answers';
 import {
-  addReagent,
   isDry,
   molPerLToReach,
   molPerUnit,
   REAGENTS,
-  solvePh,
+  titrationCurve,
   type Product,
 } from '@/core/chemistry';
 import {
@@ -83,12 +82,15 @@ export function curveFor(
   if (!model.ok || !perUnit.ok || !judged) return undefined;
   const fresh = facts.water.kind === 'fresh';
   const { factor, sigma } = fresh ? { factor: 1, sigma: 0.1 } : factorOf(answer, choice);
-  const points = Array.from({ length: CURVE_POINTS }, (_, at) => {
-    const amount = (1.5 * plan.fullAmount * at) / (CURVE_POINTS - 1);
-    const molPerL = (amount * perUnit.value) / facts.volumeL;
-    const change = solvePh(addReagent(model.value, product.reagent, molPerL)).ph - facts.ph;
+  const amounts = Array.from(
+    { length: CURVE_POINTS },
+    (_, at) => (1.5 * plan.fullAmount * at) / (CURVE_POINTS - 1),
+  );
+  const doses = amounts.map((amount) => (amount * perUnit.value) / facts.volumeL);
+  const points = titrationCurve(model.value, product.reagent, doses).map(({ ph }, at) => {
+    const change = ph - facts.ph;
     const half = 2 * Math.hypot(judged.budget.stdU, sigma * Math.abs(factor * change));
-    return { amount, ph: facts.ph + factor * change, half };
+    return { amount: amounts[at]!, ph: facts.ph + factor * change, half };
   });
   const { firstAmount: first, fullAmount: full, unit } = plan;
   return { points, band: answer.tank.body.phBand, first, full, unit };

@@ -150,6 +150,21 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
       />
       <FormChoice
         control={control}
+        name="cleaningPolicy"
+        label="How often is it cleaned?"
+        options={[
+          { value: 'byUse', label: 'by its use', hint: 'weekly in heavy use, else monthly' },
+          { value: 'weekly', label: 'every week' },
+          { value: 'monthly', label: 'every month' },
+          {
+            value: 'beforeEachCheck',
+            label: 'after each as found',
+            hint: 'others clean only when slow or off',
+          },
+        ]}
+      />
+      <FormChoice
+        control={control}
         name="tolerancePolicy"
         label="How far off is good enough?"
         options={[

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { PenDetailAnswer, PenSide } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
 import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
+import { erasableFromMs } from '@/core/retention';
 import { COVERAGE_FACTOR } from '@/core/uncertainty';
 import { judgeReading } from '@/core/verdict';
 import { DriftPanel } from '@/features/LazyChart';
@@ -22,8 +23,15 @@ import {
   PEN_TONE,
   PEN_WORD,
   shortDay,
+  dayMonthYear,
 } from '@/words';
-import { errorLine, lastCheckLine, OUTCOME_SENTENCE, sessionLine } from './penViewModel';
+import {
+  errorLine,
+  lastCheckLine,
+  OUTCOME_SENTENCE,
+  sessionLine,
+  careDueLine,
+} from './penViewModel';
 
 /** One pen: what each side is worth now, and its sessions. */
 export function PenScreen() {
@@ -42,6 +50,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
   if (pen === undefined) return <Skeleton label="Loading the pen" />;
   if (pen === null) return <NoPen />;
   const go = (href: string) => router.navigate(href as '/');
+  const oldest = pen.sessions.at(-1)?.atMs;
   return (
     <Screen
       actions={
@@ -103,6 +112,14 @@ export function PenDetail({ penId }: { readonly penId: string }) {
         ) : null}
         <Button kind="text" label="Probes" onPress={() => go(`/pens/${penId}/probes`)} />
       </View>
+      {pen.careDue.map((due) => {
+        const text = careDueLine(due, nowMs);
+        return text ? (
+          <Say key={due.side} size="small">
+            {text}
+          </Say>
+        ) : null;
+      })}
       {papersLine(pen.body) ? (
         <Say size="small" tone="soft">
           {papersLine(pen.body)}
@@ -139,6 +156,12 @@ export function PenDetail({ penId }: { readonly penId: string }) {
           <Say size="small">{OUTCOME_SENTENCE[session.body.outcome]}</Say>
         </View>
       ))}
+      {oldest === undefined ? null : (
+        <Say size="small" tone="soft">
+          Records of checks are kept three years at least: the oldest here until{' '}
+          {dayMonthYear(erasableFromMs(oldest))}.
+        </Say>
+      )}
     </Screen>
   );
 }

@@ -72,6 +72,7 @@ export const penFormSchema = z.object({
   ecStandard: typedNumber('standard').refine((s) => s > 0 && s <= 50, 'Between 0.01 and 50 mS/cm.'),
   ecAdjust: z.enum(['button', 'steps', 'dials', 'none']),
   checkPolicy: z.enum(CHECK_POLICIES),
+  cleaningPolicy: z.enum(['byUse', 'weekly', 'monthly', 'beforeEachCheck']),
   tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']),
 });
 
@@ -99,6 +100,7 @@ export function penDefaults(pen: Pen, formats: Formats): PenFormIn {
     ecAdjust: ec ? ecAdjustOf(ec) : 'button',
     ...moreDefaults(pen, mark),
     checkPolicy: pen.checkPolicy,
+    cleaningPolicy: pen.cleaningPolicy,
     tolerancePolicy: pen.tolerancePolicy,
   };
 }
@@ -159,13 +161,14 @@ function ecSide(form: PenFormOut, base: EcSide): EcSide {
 
 /** The pen a form stands for; what the form does not ask keeps the profile's value. */
 export function penOf(form: PenFormOut, base: Pen): Pen {
-  const { code, name, checkPolicy, tolerancePolicy } = form;
+  const { code, name, checkPolicy, cleaningPolicy, tolerancePolicy } = form;
   return {
     ...base,
     ...moreOf(form, base),
     code,
     name,
     checkPolicy,
+    cleaningPolicy,
     tolerancePolicy,
     ph: base.ph && phSide(form, base.ph),
     ec: base.ec && ecSide(form, base.ec),

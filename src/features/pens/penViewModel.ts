@@ -1,4 +1,4 @@
-import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
+import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
 import { ago, dueBy, PEN_WORD, shortDay, type Formats } from '@/words';
 
@@ -68,4 +68,16 @@ export function lastCheckLine(side: PenSide, nowMs: number): string {
   return side.lastCheckMs === undefined
     ? 'never checked'
     : `checked ${ago(side.lastCheckMs, nowMs)} (${shortDay(side.lastCheckMs)})`;
+}
+
+/** When a side is to be cleaned and soaked next, in a sentence; empty where no date is set. */
+export function careDueLine(
+  { side, cleanAtMs, soakAtMs, heavyUse }: PenDetailAnswer['careDue'][number],
+  nowMs: number,
+): string {
+  const name = side === 'ph' ? 'pH probe' : 'EC face';
+  const clean = cleanAtMs === undefined ? '' : `clean it ${dueBy(cleanAtMs, nowMs)}`;
+  const soak = soakAtMs === undefined ? '' : `soak it ${dueBy(soakAtMs, nowMs)}`;
+  const parts = [clean, soak].filter(Boolean).join(', ');
+  return parts ? `${name}: ${parts}${heavyUse ? ', it is in heavy use' : ''}.` : '';
 }
