@@ -106,7 +106,7 @@ async function judge(page: Page, theme: string): Promise<void> {
 const MAIN_VIEWS = ['round', 'read', 'tanks', 'tank', 'pens', 'pen', 'dose', 'shelf', 'book'];
 
 /** So many screens share one browser: the demo is made once for them. */
-const TOGETHER = 4;
+const TOGETHER = 6;
 const names = Object.keys(SCREENS);
 const groups = Array.from({ length: Math.ceil(names.length / TOGETHER) }, (_, at) =>
   names.slice(at * TOGETHER, (at + 1) * TOGETHER),

@@ -91,26 +91,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           comes after.
         </Say>
       ) : null}
-      {adjustable ? (
-        <Choice
-          label="How much?"
-          value={scope}
-          onChoose={setScope}
-          options={[
-            { value: 'full', label: 'check, adjust if out', hint: 'the usual' },
-            ...(all.length > 1
-              ? [{ value: 'all' as const, label: 'only look, all cups', hint: 'adjusts nothing' }]
-              : []),
-            {
-              value: 'first',
-              label: all.length > 1 ? 'only look, one cup' : 'only look',
-              hint: all.length > 1 ? 'offset only; its slope stays unknown' : 'adjusts nothing',
-            },
-          ]}
-        />
-      ) : null}
       {penHints(pen.body, quantity).map((hint) => (
-        <Say key={hint} size="small">
+        <Say key={hint} size="small" tone="soft">
           {hint}
         </Say>
       ))}
@@ -137,6 +119,24 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       {nominals.map((nominal) => (
         <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
       ))}
+      {adjustable ? (
+        <Choice
+          label="How much?"
+          value={scope}
+          onChoose={setScope}
+          options={[
+            { value: 'full', label: 'check, adjust if out', hint: 'the usual' },
+            ...(all.length > 1
+              ? [{ value: 'all' as const, label: 'only look, all cups', hint: 'adjusts nothing' }]
+              : []),
+            {
+              value: 'first',
+              label: all.length > 1 ? 'only look, one cup' : 'only look',
+              hint: all.length > 1 ? 'offset only; its slope stays unknown' : 'adjusts nothing',
+            },
+          ]}
+        />
+      ) : null}
       {answer.sittingsLeft === undefined ? null : (
         <Say size="small" tone={answer.sittingsLeft < 2 ? 'attention' : 'soft'}>
           {answer.sittingsLeft === 0

@@ -71,12 +71,7 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
         </View>
       ) : null}
       {watch.still ? null : (
-        <Button
-          kind="text"
-          label="Seen: the value typed below"
-          name="Note the value typed below as seen now"
-          onPress={seen.noteTyped}
-        />
+        <Button kind="text" label="Seen: the value typed below" onPress={seen.noteTyped} />
       )}
     </View>
   );

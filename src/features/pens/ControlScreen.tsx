@@ -75,7 +75,9 @@ export function ControlScreen() {
     setShown('');
   };
   const first = points[0]?.atMs ?? nowMs;
-  const domain = [Math.min(first, nowMs - 7 * DAY_MS), nowMs] as const;
+  const last = Math.max(points.at(-1)?.atMs ?? nowMs, nowMs);
+  // A little room at the right: the newest mark stands free of the edge.
+  const domain = [Math.min(first, nowMs - 7 * DAY_MS), last + 0.02 * (last - first) + 1] as const;
   return (
     <Screen
       actions={

@@ -85,9 +85,11 @@ function Row({ id, name, place, onUp, onDown }: RowProps) {
           'aria-label': `Move ${name}`,
           style: { ...HANDLE, touchAction: 'none' },
         },
-        <Say bold tone="soft">
-          ⠿ {place}
-        </Say>,
+        <View aria-hidden>
+          <Say bold tone="soft">
+            ⠿ {place}
+          </Say>
+        </View>,
       )}
       <Say bold style={styles.name}>
         {name}
