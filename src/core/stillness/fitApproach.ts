@@ -102,10 +102,16 @@ function bestTau(columns: Columns, spanS: number): number {
   let [c, d] = [b - GOLDEN * (b - a), a + GOLDEN * (b - a)];
   let [fc, fd] = [at(c), at(d)];
   for (let i = 0; i < FINE_STEPS; i += 1) {
-    if (fc < fd) [b, d, fd, c] = [d, c, fc, d - GOLDEN * (d - a)];
-    else [a, c, fc, d] = [c, d, fd, c + GOLDEN * (b - c)];
-    if (c === d) break;
-    [fc, fd] = [at(c), at(d)];
+    // One new evaluation a step: the other end of the section is known already.
+    if (fc < fd) {
+      [b, d, fd] = [d, c, fc];
+      c = b - GOLDEN * (b - a);
+      fc = at(c);
+    } else {
+      [a, c, fc] = [c, d, fd];
+      d = a + GOLDEN * (b - a);
+      fd = at(d);
+    }
   }
   return Math.exp((a + b) / 2);
 }
