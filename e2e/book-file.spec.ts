@@ -1,5 +1,7 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { addPen, addTank, demoUrl, expectHeading, goTo, ownUrl, press } from './support/grower';
 
 /** Saves the book as a file and answers its text. */
@@ -104,6 +106,14 @@ test('a bad file gets a clear word, and nothing is written', async ({ page }) =>
     await expect(page.getByText(word, { exact: false })).toBeVisible();
     await expect(page.getByText('Nothing was written.')).toBeVisible();
   }
+  // A hundred megabytes are refused by their size alone, before anything is read.
+  const folder = mkdtempSync(join(tmpdir(), 'zolder-'));
+  const large = join(folder, 'large.zolder.json');
+  writeFileSync(large, Buffer.alloc(100_000_000, 32));
+  await page.goto(`${ownUrl()}/book-file`);
+  await page.getByLabel('A .zolder.json file').setInputFiles(large);
+  await expect(page.getByText(/larger than a book can be \(64 MB\)/)).toBeVisible();
+  rmSync(folder, { recursive: true });
   await goTo(page, 'Round');
   await expectHeading(page, 'Your round starts here.');
 });

@@ -1,0 +1,78 @@
+import { DEFAULT_FORMATS, makeFormats } from '@/words';
+import { bandsDefaults, bandsSchema } from './bandsSchema';
+import { tankDefaults, tankFormSchema } from './tankFormSchema';
+
+const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
+const blank = tankDefaults(undefined, formats);
+const form = (more: Partial<typeof blank>) =>
+  tankFormSchema.safeParse({
+    ...blank,
+    name: 'Basil',
+    volume: '160',
+    ecLow: '1',
+    ecHigh: '1,8',
+    ...more,
+  });
+const messages = (result: ReturnType<typeof form>) =>
+  Object.fromEntries((result.error?.issues ?? []).map((i) => [i.path[0], i.message]));
+
+describe('a tank from its form', () => {
+  test('usual values stand in an empty form; percent becomes per degree', () => {
+    const tank = form({}).data;
+    expect(tank).toMatchObject({
+      volumeL: 160,
+      alphaPerC: 0.019,
+      phBand: { low: 5.5, high: 6.5 },
+      ecBand: { low: 1, high: 1.8 },
+      waters: undefined,
+      fullL: undefined,
+    });
+  });
+  test('volumes are taken in the book’s unit', () => {
+    const tank = form({ volumeUnit: 'US gal', volume: '10', full: '12' }).data;
+    expect(tank?.volumeL).toBeCloseTo(37.854, 3);
+    expect(tank?.fullL).toBeCloseTo(45.425, 3);
+  });
+  test('two waters share the whole; one alone, or the same twice, is all of it', () => {
+    expect(form({ waterA: 'a', waterB: 'b', share: '70' }).data?.waters).toEqual([
+      { waterId: 'a', share: 0.7 },
+      { waterId: 'b', share: expect.closeTo(0.3, 12) },
+    ]);
+    expect(form({ waterA: 'a', waterB: 'a', share: '70' }).data?.waters).toEqual([
+      { waterId: 'a', share: 1 },
+    ]);
+    expect(form({ waterA: 'a' }).data?.waters).toHaveLength(1);
+  });
+  test('what cannot be is said at its field', () => {
+    expect(messages(form({ full: '100' }))).toEqual({ full: 'It holds at least what is in it.' });
+    expect(messages(form({ alpha: '9' })).alpha).toContain('between 1 and 4 %');
+    expect(messages(form({ share: '120' })).share).toContain('0 and 100');
+    expect(messages(form({ ecHigh: '1800' })).ecHigh).toContain('µS/cm');
+    expect(messages(form({ phLow: '7' })).phHigh).toContain('above the low end');
+  });
+  test('a tank goes into the form and comes out the same', () => {
+    const tank = { ...form({ waterA: 'a', waterB: 'b', share: '70', pump: '20' }).data!, place: 1 };
+    const again = tankFormSchema.parse(tankDefaults(tank as never, formats));
+    expect({ ...again, place: 1 }).toEqual(tank);
+  });
+});
+
+describe('bands of other samples', () => {
+  const bands = (more: Partial<ReturnType<typeof bandsDefaults>>) =>
+    bandsSchema.safeParse({ ...bandsDefaults(undefined, formats), ...more });
+
+  test('both fields empty is no band; both typed is one', () => {
+    expect(bands({}).data).toEqual({ ph: undefined, ec: undefined });
+    expect(bands({ ecLow: '1,5', ecHigh: '2.5' }).data).toEqual({
+      ph: undefined,
+      ec: { low: 1.5, high: 2.5 },
+    });
+  });
+  test('half a band, or one upside down, is said', () => {
+    expect(bands({ phLow: '5' }).error?.issues[0]).toMatchObject({
+      path: ['phHigh'],
+      message: 'Both ends, or neither.',
+    });
+    expect(bands({ phLow: '7', phHigh: '6' }).error?.issues[0]?.message).toContain('low end');
+  });
+});
