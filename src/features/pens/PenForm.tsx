@@ -18,13 +18,8 @@ import { MoreFields } from './MoreFields';
 import { penName } from './penName';
 import { FormChoice } from './FormChoice';
 import { EcFields, PhFields } from './SideFields';
-import {
-  penDefaults,
-  penFormSchema,
-  penOf,
-  type PenFormIn,
-  type PenFormOut,
-} from './penFormSchema';
+import { penFormSchema, type PenFormIn, type PenFormOut } from './penFormSchema';
+import { penDefaults, penOf } from './penFromForm';
 
 /** Adds a pen from a profile, or changes one. */
 export function PenForm() {

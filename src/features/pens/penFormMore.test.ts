@@ -3,7 +3,8 @@ import { penHints, pressLine } from '@/features/bench/benchWords';
 import { penSchema } from '@/records';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { typedCups } from './penFormMore';
-import { penDefaults, penFormSchema, penOf } from './penFormSchema';
+import { penFormSchema } from './penFormSchema';
+import { penDefaults, penOf } from './penFromForm';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const base = penFromProfile(GENERIC_PROFILES[0]!, { code: 'P1', name: 'Pen' });

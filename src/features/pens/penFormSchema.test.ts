@@ -1,7 +1,8 @@
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { penSchema } from '@/records';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { penDefaults, penFormSchema, penOf } from './penFormSchema';
+import { penFormSchema } from './penFormSchema';
+import { penDefaults, penOf } from './penFromForm';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 
