@@ -184,7 +184,7 @@ test('tanks are put in order, doubled, and taken out of use', async ({ page }) =
   await press(page, 'Mint trough up');
   await expect(page.getByRole('listitem').first()).toContainText('Mint trough');
   // And by dragging it back.
-  const handle = page.getByLabel('Move Mint trough');
+  const handle = page.getByLabel('1, move Mint trough');
   const box = (await handle.boundingBox())!;
   await page.mouse.move(box.x + 10, box.y + 10);
   await page.mouse.down();

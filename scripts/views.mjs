@@ -57,6 +57,36 @@ async function history(page) {
   await page.mouse.wheel(0, 520);
 }
 
+async function strips(page) {
+  await place('Tanks')(page);
+  await page.getByRole('radio', { name: 'Strips' }).click();
+  await page.getByRole('img', { name: /^pH of Gerbera bench/ }).waitFor();
+}
+
+/** From a tank's dose to one of its pages. */
+const fromDose = (button) => async (page) => {
+  await open('Tanks', /Basil tables.*Open/)(page);
+  await page.getByRole('button', { name: 'Dose', exact: true }).click();
+  await page.getByRole('button', { name: button }).first().click();
+};
+
+const whyDose = fromDose('Why this much?');
+
+async function jarTest(page) {
+  await fromDose('Jar test')(page);
+  const rows = [
+    ['0', '6.78'],
+    ['4', '6.41'],
+    ['8', '5.98'],
+  ];
+  for (const [at, [drops, ph]] of rows.entries()) {
+    await page.getByLabel(`Drops in all, ${at + 1}`).fill(drops);
+    await page.getByLabel(`pH, ${at + 1}`, { exact: true }).fill(ph);
+  }
+  await page.mouse.move(200, 400);
+  await page.mouse.wheel(0, 560);
+}
+
 export const VIEWS = [
   { name: 'round', go: async () => {} },
   { name: 'round-lights-out', dark: true, go: async () => {} },
@@ -74,6 +104,7 @@ export const VIEWS = [
   { name: 'bench-lights-out', dark: true, go: benchAdjust },
   { name: 'shelf', go: place('Shelf') },
   { name: 'book-wide', wide: true, go: place('Book') },
-  { name: 'settings', go: place('Settings') },
-  { name: 'help', go: place('Help') },
+  { name: 'tanks-strips-wide', wide: true, go: strips },
+  { name: 'jar-test', go: jarTest },
+  { name: 'why-dose', go: whyDose },
 ];

@@ -66,6 +66,14 @@ export interface DriftAnswer {
   readonly dueByDriftMs?: number | undefined;
   /** pH probes only. */
   readonly life?: ProbeLife | undefined;
+  /** How the probe in use ages, by time; pH only. */
+  readonly ageing?:
+    | {
+        readonly gains: readonly { readonly atMs: number; readonly gain: number }[];
+        /** The slowest dip of each sitting, s. */
+        readonly settles: readonly { readonly atMs: number; readonly settleS: number }[];
+      }
+    | undefined;
 }
 
 /** Care given to a pen, or what befell it. */

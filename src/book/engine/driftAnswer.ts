@@ -14,7 +14,6 @@ import {
   phDriftStdU,
   phPenStateAt,
   probeLife,
-  type ProbeLife,
 } from '@/core/drift';
 import { COVERAGE_FACTOR, makeBudget } from '@/core/uncertainty';
 import type { BookState, LiveRecord } from './bookState';
@@ -38,19 +37,29 @@ function settlesOf(book: BookState, penId: string) {
   );
 }
 
-/** What is known of a probe's age. */
-function lifeOf(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): ProbeLife {
+/** What is known of the age of the probe in use: in numbers, and by time for its chart. */
+function lifeOf(book: BookState, pen: LiveRecord<'pen'>, nowMs: number) {
   const fittedMs = probeFittedMs(book, pen, 'ph');
   const checks = phTrackOf(book, pen.id).checks.filter(({ atMs }) => atMs >= fittedMs);
-  return probeLife({
+  // A single point says nothing of the gain.
+  const accumulated = accumulatedPh(checks.filter(({ left }) => left.points.length > 1));
+  const settles = settlesOf(book, pen.id).filter(({ atMs }) => atMs >= fittedMs);
+  const life = probeLife({
     fittedMs,
     nowMs,
     expectedLifeDays: pen.body.expectedLifeDays,
-    // A single point says nothing of the gain.
-    accumulated: accumulatedPh(checks.filter(({ left }) => left.points.length > 1)),
+    accumulated,
     foundOffsetsPh: checks.flatMap(({ found }) => found?.map.offsetPh ?? []),
-    settles: settlesOf(book, pen.id).filter(({ atMs }) => atMs >= fittedMs),
+    settles,
   });
+  const slowest = new Map<number, number>();
+  for (const { atMs, settleS } of settles)
+    slowest.set(atMs, Math.max(settleS, slowest.get(atMs) ?? 0));
+  const ageing = {
+    gains: accumulated.map(({ atMs, gain }) => ({ atMs, gain })),
+    settles: [...slowest].map(([atMs, settleS]) => ({ atMs, settleS })),
+  };
+  return { life, ageing };
 }
 
 const phPoint = (atMs: number, kind: DriftPoint['kind'], anchor: PhAnchor): DriftPoint => ({
@@ -113,6 +122,6 @@ export function driftAnswer(
     tolerance: ph ? TOLERANCE_PH[policy] : TOLERANCE_EC_REL[policy],
     incidentsMs: [...incidentsMs, ...probesMs],
     dueByDriftMs: ph ? phDueByDrift(book, pen) : ecDueByDrift(book, pen),
-    life: ph ? lifeOf(book, pen, nowMs) : undefined,
+    ...(ph ? lifeOf(book, pen, nowMs) : {}),
   };
 }

@@ -30,6 +30,13 @@ test('what is typed at a cup is checked there and asked about once', () => {
   expect(dipMessage(ph, four!, '4.15', formats)).toBeUndefined();
 });
 
+test('a value far off is told what a pen of this family would take it for', () => {
+  const words = (typed: string) => dipMessage(ph, seven!, typed, formats, 'technical')?.text;
+  expect(words('5.45')).toContain('between the 7.00 and the 4.01');
+  expect(words('9.5')).toContain('nearest the 10.01');
+  expect(words('1.2')).toContain('near no buffer of this family');
+});
+
 test('the instruction follows from the profile', () => {
   const button = combination.ph!.press;
   expect(pressLine('asFound', button, '7.02')).toContain('Don’t press');

@@ -9,6 +9,7 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
+import { AgeingStrips } from './AgeingStrips';
 import {
   driftLines,
   driftSentence,
@@ -78,6 +79,9 @@ export function DriftPanel({ drift, nowMs }: Props) {
         {flags.some(({ kind }) => kind === 'incident') ? ' Triangle: an incident.' : ''}
         {dueByDriftMs === undefined ? '' : ' T: due by its own drift.'}
       </Say>
+      {drift.ageing ? (
+        <AgeingStrips ageing={drift.ageing} domain={domain} left={LEFT} table={table} />
+      ) : null}
       {life ? <Say size="small">{lifeSentence(drift, formats)}</Say> : null}
       {life?.warnings.map((warning) => (
         <Say key={warning.reason} size="small" bold tone="attention">

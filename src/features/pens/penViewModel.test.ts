@@ -1,6 +1,13 @@
 import type { PenAnswer, PenSide, SessionRow } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { dueLine, errorLine, lastCheckLine, pensSummary, sessionLine } from './penViewModel';
+import {
+  careDueLine,
+  dueLine,
+  errorLine,
+  lastCheckLine,
+  pensSummary,
+  sessionLine,
+} from './penViewModel';
 
 const DAY_MS = 86_400_000;
 const now = new Date(2026, 4, 20, 10, 0).getTime();
@@ -67,4 +74,15 @@ test('never checked is said plainly', () => {
   expect(lastCheckLine(side({ lastCheckMs: now - 2 * DAY_MS }), now)).toBe(
     'checked 2 d ago (Mon 18 May)',
   );
+});
+
+test('care by use, in a sentence; nothing where the policy sets no date', () => {
+  const due = { side: 'ph' as const, heavyUse: true };
+  expect(careDueLine({ ...due, cleanAtMs: now + DAY_MS, soakAtMs: now }, now)).toBe(
+    'pH probe: clean it tomorrow, soak it today, it is in heavy use.',
+  );
+  expect(careDueLine({ side: 'ec', heavyUse: false, cleanAtMs: now - 2 * DAY_MS }, now)).toBe(
+    'EC face: clean it now, it is overdue.',
+  );
+  expect(careDueLine(due, now)).toBe('');
 });

@@ -76,8 +76,9 @@ export function careDueLine(
   nowMs: number,
 ): string {
   const name = side === 'ph' ? 'pH probe' : 'EC face';
-  const clean = cleanAtMs === undefined ? '' : `clean it ${dueBy(cleanAtMs, nowMs)}`;
-  const soak = soakAtMs === undefined ? '' : `soak it ${dueBy(soakAtMs, nowMs)}`;
+  const when = (ms: number) => (ms < nowMs - 86_400_000 ? 'now, it is overdue' : dueBy(ms, nowMs));
+  const clean = cleanAtMs === undefined ? '' : `clean it ${when(cleanAtMs)}`;
+  const soak = soakAtMs === undefined ? '' : `soak it ${when(soakAtMs)}`;
   const parts = [clean, soak].filter(Boolean).join(', ');
   return parts ? `${name}: ${parts}${heavyUse ? ', it is in heavy use' : ''}.` : '';
 }

@@ -15,6 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import { createElement } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../button';
@@ -82,14 +83,15 @@ function Row({ id, name, place, onUp, onDown }: RowProps) {
         {
           ...attributes,
           ...listeners,
-          'aria-label': `Move ${name}`,
+          'aria-label': `${place}, move ${name}`,
           style: { ...HANDLE, touchAction: 'none' },
         },
-        <View aria-hidden>
+        <>
+          <GripVertical size={20} color={color.inkSoft} aria-hidden />
           <Say bold tone="soft">
-            ⠿ {place}
+            {place}
           </Say>
-        </View>,
+        </>,
       )}
       <Say bold style={styles.name}>
         {name}
