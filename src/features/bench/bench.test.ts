@@ -32,7 +32,7 @@ test('what is typed at a cup is checked there and asked about once', () => {
 
 test('a value far off is told what a pen of this family would take it for', () => {
   const words = (typed: string) => dipMessage(ph, seven!, typed, formats, 'technical')?.text;
-  expect(words('5.45')).toContain('between the 7.00 and the 4.01');
+  expect(words('5.45')).toContain('between the 4.01 and the 7.00');
   expect(words('9.5')).toContain('nearest the 10.01');
   expect(words('1.2')).toContain('near no buffer of this family');
 });
