@@ -8,7 +8,7 @@ const open = (placeName, rowName) => async (page) => {
 async function read(page) {
   await page.getByRole('link', { name: /Basil tables/ }).click();
   await page.getByLabel('pH', { exact: true }).fill('5.32');
-  await page.getByLabel('EC, mS/cm').fill('1.46');
+  await page.getByRole('textbox', { name: 'EC, mS/cm' }).fill('1.46');
   await page.getByLabel('Temp., °C').fill('21.4');
   await page.getByText('true', { exact: false }).first().waitFor();
 }

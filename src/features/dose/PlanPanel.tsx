@@ -69,11 +69,16 @@ export function PlanPanel(props: {
         </Panel>
       </View>
       <Say size="small">
-        {nutrientWords(plan.nutrients, formats)} {learnedWords(answer, formats)}
-        {plan.basis === 'fresh'
-          ? ' Planned as fresh water: half a meq/L of its alkalinity is left, or it would air back above 7.'
-          : ''}
-        {plan.booksDoubted ? ` ${BOOKS_DOUBTED}` : ''}
+        {[
+          nutrientWords(plan.nutrients, formats),
+          learnedWords(answer, formats),
+          plan.basis === 'fresh'
+            ? 'Planned as fresh water: half a meq/L of its alkalinity is left, or it would air back above 7.'
+            : '',
+          plan.booksDoubted ? BOOKS_DOUBTED : '',
+        ]
+          .filter(Boolean)
+          .join(' ')}
       </Say>
     </>
   );

@@ -113,18 +113,22 @@ export function ReadForm(props: Props) {
           />
         </Panel>
       ) : null}
-      <Panel>
-        <NumberField
-          label="Temp."
-          unit={formats.settings.tempUnit}
-          typed={typed.temp}
-          onType={type('temp')}
-          onUnit={changeTempUnit}
-          message={view.temp.message}
-          size="large"
-        />
-      </Panel>
-      {later ? <ReadMore form={form} tankId={tank.id} nowMs={nowMs} /> : null}
+      {later ? (
+        <>
+          <Panel>
+            <NumberField
+              label="Temp."
+              unit={formats.settings.tempUnit}
+              typed={typed.temp}
+              onType={type('temp')}
+              onUnit={changeTempUnit}
+              message={view.temp.message}
+              size="large"
+            />
+          </Panel>
+          <ReadMore form={form} tankId={tank.id} nowMs={nowMs} />
+        </>
+      ) : null}
       {form.surprise ? (
         <Panel tone="wash">
           <View role="alert">
