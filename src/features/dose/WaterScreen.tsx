@@ -11,7 +11,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useProducts } from '@/features/products/useProducts';
 import { alkalinityText } from '@/features/waters/waterWords';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
@@ -86,21 +86,7 @@ export function WaterScreen() {
   useKeyAct('save', () => void save());
   if (!tank) return <Skeleton label="Loading the tank" />;
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={DONE[what]}
-            disabled={append.isPending}
-            onPress={() => void save()}
-          />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label={DONE[what]} disabled={append.isPending} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
         Water · {tank.body.name}
       </Say>

@@ -1,4 +1,4 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
@@ -7,7 +7,7 @@ import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { celsiusFromFahrenheit } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -32,7 +32,6 @@ const LEFT = 64;
 export function ControlScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
-  const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
@@ -79,14 +78,7 @@ export function ControlScreen() {
   // A little room at the right: the newest mark stands free of the edge.
   const domain = [Math.min(first, nowMs - 7 * DAY_MS), last + 0.02 * (last - first) + 1] as const;
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button kind="main" wet grow label="Write it down" onPress={() => void save()} />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label="Write it down" onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
         House control · {pen.body.code}
       </Say>

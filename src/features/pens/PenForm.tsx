@@ -10,6 +10,7 @@ import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import type { Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -94,20 +95,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   });
   useKeyAct('save', () => void save());
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={penId ? 'Save the pen' : 'Add the pen'}
-            onPress={() => void save()}
-          />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label={penId ? 'Save the pen' : 'Add the pen'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
         {penId ? `Change ${base.code}` : 'A new pen'}
       </Say>

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -52,14 +52,7 @@ export function ProbesScreen() {
     router.replace(`/pens/${penId}` as '/');
   };
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button kind="main" wet grow label="Fitted: start its life" onPress={() => void fit()} />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label="Fitted: start its life" onSave={fit} />}>
       <Say size="large" face="slab" heading={1}>
         Probes of {pen.body.code}
       </Say>

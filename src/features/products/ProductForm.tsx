@@ -9,6 +9,7 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { PRODUCT_REAGENTS } from '@/records/kinds';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -61,18 +62,7 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
   const dry = strength.value === 'dry';
   return (
     <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={product ? 'Save the product' : 'Add the product'}
-            onPress={() => void save()}
-          />
-        </>
-      }
+      actions={<SaveBar label={product ? 'Save the product' : 'Add the product'} onSave={save} />}
     >
       <Say size="huge" face="slab" heading={1}>
         {product ? `Change ${product.body.name}` : 'A product from its label'}

@@ -8,6 +8,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -62,20 +63,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const valued = buffer || kind.value === 'ecStandard';
   useKeyAct('save', () => void save());
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={lot ? 'Save the lot' : 'Add the lot'}
-            onPress={() => void save()}
-          />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label={lot ? 'Save the lot' : 'Add the lot'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
         {lot ? liquidName(lot.body, formats) : 'A new lot'}
       </Say>

@@ -8,7 +8,7 @@ import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
 import { SAMPLES, type Sample } from '@/records/kinds';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -53,14 +53,7 @@ function Fields({ tank, sample, onSample }: Props) {
     <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />
   );
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button kind="main" wet grow label="Save the band" onPress={() => void save()} />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label="Save the band" onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
         Bands · {tank.body.name}
       </Say>

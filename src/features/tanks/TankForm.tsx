@@ -11,7 +11,7 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { CROP_TARGETS } from '@/records/crops';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Waters } from './WaterFields';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -80,20 +80,7 @@ function Fields({
   ) => <FormField control={control} name={name} label={label} {...more} />;
   useKeyAct('save', () => void save());
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={tank ? 'Save the tank' : 'Add the tank'}
-            onPress={() => void save()}
-          />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label={tank ? 'Save the tank' : 'Add the tank'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
         {tank ? `Change ${tank.body.name}` : 'A new tank'}
       </Say>

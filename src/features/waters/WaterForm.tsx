@@ -8,7 +8,7 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import type { Water } from '@/records/kinds';
-import { Button } from '@/ui/button';
+import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -44,20 +44,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   });
   useKeyAct('save', () => void save());
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label="Back" onPress={() => router.back()} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={water ? 'Save the water' : 'Add the water'}
-            onPress={() => void save()}
-          />
-        </>
-      }
-    >
+    <Screen actions={<SaveBar label={water ? 'Save the water' : 'Add the water'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
         {water ? `Change ${water.body.name}` : 'A new water'}
       </Say>
