@@ -85,7 +85,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   probes: at('Pens', row(/^P1/), (page) => press(page, 'Probes')),
   care: at('Pens', row(/^P1/), (page) => press(page, 'Care')),
   'a care card': at('Pens', row(/^P1/), (page) => press(page, 'Care'), row(/Oil on the bulb/)),
-  'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back/)),
+  'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back: /)),
   'book file': at('Settings', (page) => press(page, 'Move or keep the book')),
   book: at('Book'),
   settings: at('Settings'),

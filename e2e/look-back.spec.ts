@@ -10,7 +10,7 @@ test('the demo’s P4: its drift is told, its look-back names eleven readings an
   await expect(page.getByText(/Out of tolerance at \d+ of \d+ checks/)).toBeVisible();
   await press(page, /^Show as a table/);
   await expect(page.getByRole('table', { name: 'pH error at each check' })).toBeVisible();
-  await press(page, /^Look back/);
+  await press(page, /^Look back: /);
   await expectHeading(
     page,
     'P4 read 0.28 high. Eleven readings change, two doses were made on a wrong number.',

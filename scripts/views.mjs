@@ -32,7 +32,7 @@ async function benchAdjust(page) {
 
 async function lookBack(page) {
   await open('Pens', /^P4/)(page);
-  await page.getByRole('button', { name: /^Look back/ }).click();
+  await page.getByRole('button', { name: /^Look back: / }).click();
   await page.getByRole('heading', { level: 1, name: /^P4 read/ }).waitFor();
 }
 

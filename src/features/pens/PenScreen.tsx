@@ -142,7 +142,10 @@ export function PenDetail({ penId }: { readonly penId: string }) {
         Checks
       </Say>
       {pen.sessions.length === 0 ? (
-        <Say>No check yet. The first one takes about two minutes a cup.</Say>
+        <Say>
+          No check yet. {firstSoakLine(pen.body)}The first check takes about two minutes a cup;
+          until then the maker’s accuracy is all its numbers are worth.
+        </Say>
       ) : null}
       {pen.sessions.slice(0, 20).map((session) => (
         <View key={session.id} style={styles.session}>
@@ -153,7 +156,19 @@ export function PenDetail({ penId }: { readonly penId: string }) {
           <Say size="small" face="mono">
             {sessionLine(session, formats)}
           </Say>
-          <Say size="small">{OUTCOME_SENTENCE[session.body.outcome]}</Say>
+          <View style={styles.outcome}>
+            <Say size="small">{OUTCOME_SENTENCE[session.body.outcome]}</Say>
+            <Button
+              kind="text"
+              label="Look back"
+              name={`Look back from the ${session.body.plan.quantity === 'ph' ? 'pH' : 'EC'} check of ${shortDay(session.atMs)}`}
+              onPress={() =>
+                go(
+                  `/pens/${penId}/look-back?quantity=${session.body.plan.quantity}&at=${session.atMs}`,
+                )
+              }
+            />
+          </View>
         </View>
       ))}
       {oldest === undefined ? null : (
@@ -164,6 +179,14 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       )}
     </Screen>
   );
+}
+
+/** What a new pH probe needs before its first use. */
+function firstSoakLine({ ph }: PenDetailAnswer['body']): string {
+  const hours = ph?.wetting?.firstSoakHours ?? 24;
+  return ph && hours > 0
+    ? `A new pH probe stands ${hours} h in storage solution first (Care, Soak the pH probe). `
+    : '';
 }
 
 /** What its papers say, in one line. */
@@ -257,5 +280,11 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
   },
   links: { flexDirection: 'row', flexWrap: 'wrap' },
+  outcome: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+  },
   session: { gap: 2, paddingBottom: space.s2 },
 });

@@ -1,6 +1,6 @@
 import type { AdditionRow, ReadingRow } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { historyLines, shownLine } from './tankViewModel';
+import { besideReading, historyLines, shownLine } from './tankViewModel';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const now = new Date(2026, 4, 20, 10, 0).getTime();
@@ -38,4 +38,24 @@ test('a value that could not be stated at 25 °C is a dash; what was poured stan
     { id: 'r', cells: ['Sun 17 May', '5,35 ± 0,08', '–', '21,4 °C', 'AM'] },
   ]);
   expect(lines(true).map(({ id }) => id)).toEqual(['a', 'r', 'b']);
+});
+
+test('a laboratory’s value stands under the reading with its difference', () => {
+  const beside = besideReading(
+    {
+      ...reading,
+      lab: { ph: 5.42, ecMsPerCm: 1.5, name: '' },
+      ph: { ...reading.ph!, dips: 3 },
+      note: 'cloudy',
+    },
+    formats,
+  );
+  expect(beside).toBe(
+    'laboratory pH 5,42, 0,07 above ours · laboratory EC 1,50 mS/cm · mean of 3 dips · cloudy',
+  );
+  const lines = historyLines([{ ...reading, note: 'cloudy' }], [], { formats, complete: true });
+  expect(lines.map(({ id, across }) => [id, across])).toEqual([
+    ['r', undefined],
+    ['r-more', true],
+  ]);
 });

@@ -50,6 +50,27 @@ function readingCells(reading: ReadingRow, formats: Formats): readonly string[] 
   ];
 }
 
+/** What stands beside a reading: a laboratory's value with its difference, how often it was dipped, a note. */
+export function besideReading({ lab, ph, ec, note }: ReadingRow, formats: Formats): string {
+  const from = (theirs: number, ours: number | undefined, write: (value: number) => string) => {
+    if (ours === undefined) return write(theirs);
+    const apart = write(Math.abs(theirs - ours));
+    return `${write(theirs)}, ${apart} ${theirs < ours ? 'below' : 'above'} ours`;
+  };
+  const two = (value: number) => formats.number(value, 2);
+  const dips = Math.max(ph?.dips ?? 0, ec?.dips ?? 0);
+  return [
+    lab?.ph === undefined ? '' : `laboratory pH ${from(lab.ph, ph?.judged.value, two)}`,
+    lab?.ecMsPerCm === undefined
+      ? ''
+      : `laboratory EC ${from(lab.ecMsPerCm, ec?.judged?.value, formats.ec)} ${formats.ecUnit}`,
+    dips > 1 ? `mean of ${dips} dips` : '',
+    note,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
 /** A tank's past as lines, newest first: readings, and between them what was poured. */
 export function historyLines(
   readings: readonly ReadingRow[],
@@ -57,10 +78,12 @@ export function historyLines(
   { formats, complete }: { readonly formats: Formats; readonly complete: boolean },
 ): readonly HistoryLine[] {
   const oldest = readings.at(-1)?.atMs ?? Infinity;
-  const reads = readings.map((row) => ({
-    atMs: row.atMs,
-    line: { id: row.id, cells: readingCells(row, formats) },
-  }));
+  const reads = readings.flatMap((row) => {
+    const beside = besideReading(row, formats);
+    const line: HistoryLine = { id: row.id, cells: readingCells(row, formats) };
+    const more: HistoryLine = { id: `${row.id}-more`, cells: ['', beside], across: true };
+    return (beside ? [line, more] : [line]).map((each) => ({ atMs: row.atMs, line: each }));
+  });
   const poured = additions
     .filter(({ atMs }) => complete || atMs >= oldest)
     .map(({ id, atMs, body, by }) => {
