@@ -9,7 +9,7 @@ import { TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { alphaPairs, alphaRefusalWords } from './alphaModel';
+import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
 
 const ROWS = [0, 1, 2, 3, 4];
 
@@ -21,11 +21,25 @@ export function AlphaScreen() {
   const formats = useFormats();
   const append = useAppend();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: page } = useAnswer(['readingsPage', tankId, 'tank'], (client) =>
+    client.readingsPage(tankId, 'tank', 20),
+  );
   const [rows, setRows] = useState(ROWS.map(() => ({ temp: '', ec: '' })));
   if (!tank) return <Skeleton label="Loading the tank" />;
   const fit = fitAlpha(alphaPairs(rows, formats.settings.tempUnit));
   const set = (at: number, field: 'temp' | 'ec') => (typed: string) =>
     setRows(rows.map((row, index) => (index === at ? { ...row, [field]: typed } : row)));
+  const own = ownPairs(page?.rows ?? [], pens);
+  const takeOwn = () =>
+    setRows(
+      ROWS.map((at) => {
+        const pair = own[at];
+        if (!pair) return { temp: '', ec: '' };
+        const temp = formats.temp(pair.tempC).split(' ')[0] ?? '';
+        return { temp, ec: formats.number(pair.ecMsPerCm, 3) };
+      }),
+    );
   const percent = (value: number) => formats.number(100 * value, 2);
   const save = async () => {
     if (!fit.ok) return;
@@ -58,6 +72,9 @@ export function AlphaScreen() {
         the fridge and left to warm; write temperature and EC a few times. The pen must not
         compensate: choose its uncompensated mode, or a pen without.
       </Say>
+      {own.length > 0 ? (
+        <Button label={`Take this tank’s own ${own.length} readings`} onPress={takeOwn} />
+      ) : null}
       <Panel>
         {rows.map((row, at) => (
           <View key={at} style={styles.row}>

@@ -1,5 +1,6 @@
+import type { PenAnswer, ReadingRow } from '@/book/answers';
 import type { AlphaPair, AlphaRefusal } from '@/core/conductivity';
-import { celsiusFromFahrenheit } from '@/core/units';
+import { celsiusFromFahrenheit, ecMsPerCmFromDisplay, type EcScale } from '@/core/units';
 import { parseDecimal, type Formats } from '@/words';
 
 /** The rows that hold both numbers, as the fit takes them. */
@@ -25,4 +26,35 @@ export function alphaRefusalWords(refusal: AlphaRefusal, formats: Formats): stri
     case 'implausible':
       return `${formats.number(100 * refusal.alphaPerC, 1)} % per °C: no feed does that. Does the pen compensate after all?`;
   }
+}
+
+/** Readings further apart than this are no longer of the same feed, ms. */
+const SAME_FEED_MS = 2 * 86_400_000;
+const MOST = 5;
+
+/**
+ * A tank's own newest readings by pens without compensation, as pairs: the same feed as long as they
+ * lie within two days. Empty where fewer than two can be used.
+ */
+export function ownPairs(
+  readings: readonly ReadingRow[],
+  pens: readonly PenAnswer[],
+): readonly AlphaPair[] {
+  const plain = new Set(
+    pens
+      .filter(({ body }) => body.ec && body.ec.compensation === null)
+      .map(({ body }) => body.code),
+  );
+  const usable = readings.filter(
+    ({ ec, tempC }) => ec !== undefined && tempC !== undefined && plain.has(ec.penCode),
+  );
+  const newestMs = Math.max(...usable.map(({ atMs }) => atMs));
+  const pairs = usable
+    .filter(({ atMs }) => newestMs - atMs <= SAME_FEED_MS)
+    .slice(0, MOST)
+    .map(({ ec, tempC }) => ({
+      tempC: tempC!,
+      ecMsPerCm: ecMsPerCmFromDisplay(ec!.shown, ec!.scale as EcScale),
+    }));
+  return pairs.length < 2 ? [] : pairs;
 }
