@@ -2,9 +2,10 @@ import '@testing-library/jest-dom';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Button } from './button';
-import { Choice, SelectField, TextField } from './form';
+import { Choice, MomentField, SelectField, TextField } from './form';
 import { LabelRow } from './label-row';
 import { NumberField } from './number-field';
+import { SortableList } from './sortable';
 import { Say } from './text';
 
 test('a number field says its label, unit and message, keeps what is typed and offers a value', () => {
@@ -118,4 +119,40 @@ test('a disabled button does nothing', () => {
   render(<Button label="Save" disabled onPress={() => (pressed += 1)} />);
   fireEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(pressed).toBe(0);
+});
+
+test('a day with its time keeps what is typed and says what is wrong with it', () => {
+  const typed: string[] = [];
+  render(
+    <MomentField
+      label="Or at"
+      typed="2026-05-20T07:30"
+      onType={(text) => typed.push(text)}
+      message={{ text: 'A day and time that has been.' }}
+    />,
+  );
+  const field = screen.getByLabelText('Or at');
+  expect(field).toHaveValue('2026-05-20T07:30');
+  expect(field).toHaveAccessibleDescription('A day and time that has been.');
+  fireEvent.change(field, { target: { value: '2026-05-19T18:00' } });
+  expect(typed).toEqual(['2026-05-19T18:00']);
+});
+
+test('a list is put in order by its buttons; the ends go no further', () => {
+  const orders: (readonly string[])[] = [];
+  const items = [
+    { id: 'a', name: 'Basil' },
+    { id: 'b', name: 'Mint' },
+    { id: 'c', name: 'Gerbera' },
+  ];
+  render(<SortableList items={items} onOrder={(ids) => orders.push(ids)} />);
+  fireEvent.click(screen.getByRole('button', { name: 'Mint up' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Mint down' }));
+  expect(orders).toEqual([
+    ['b', 'a', 'c'],
+    ['a', 'c', 'b'],
+  ]);
+  expect(screen.getByRole('button', { name: 'Basil up' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: 'Gerbera down' })).toBeDisabled();
+  expect(screen.getByLabelText('2, move Mint')).toBeInTheDocument();
 });

@@ -8,13 +8,7 @@ import {
   type EcAnchor,
   type PhAnchor,
 } from '@/core/calibration';
-import {
-  accumulatedPh,
-  ecPenStateAt,
-  phDriftStdU,
-  phPenStateAt,
-  probeLife,
-} from '@/core/drift';
+import { accumulatedPh, ecPenStateAt, phDriftStdU, phPenStateAt, probeLife } from '@/core/drift';
 import { COVERAGE_FACTOR, makeBudget } from '@/core/uncertainty';
 import type { BookState, LiveRecord } from './bookState';
 import { breaksOf, probeFittedMs } from './penCare';
