@@ -161,7 +161,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
             <Button
               kind="text"
               label="Look back"
-              name={`Look back from the ${session.body.plan.quantity === 'ph' ? 'pH' : 'EC'} check of ${shortDay(session.atMs)}`}
+              name={`Look back from ${shortDay(session.atMs)}, ${session.body.plan.quantity === 'ph' ? 'pH' : 'EC'}`}
               onPress={() =>
                 go(
                   `/pens/${penId}/look-back?quantity=${session.body.plan.quantity}&at=${session.atMs}`,
