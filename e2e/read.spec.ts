@@ -166,7 +166,7 @@ test('history: moved by keys and buttons, saved as a picture, and the tanks side
   await expect.poll(count).toBeGreaterThan(150);
   for (const kind of ['SVG', 'PNG']) {
     const download = page.waitForEvent('download');
-    await press(page, `Save ${kind}`);
+    await press(page, `${kind} picture`);
     expect((await download).suggestedFilename()).toMatch(
       new RegExp(`^Gerbera-bench-tank-.*\\.${kind.toLowerCase()}$`),
     );

@@ -113,8 +113,8 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
       <View style={styles.head}>
         <MoveBar window={domain} limits={limits} onWindow={setMoved} />
         <View style={styles.files}>
-          <Button kind="text" label="Save SVG" onPress={() => save('svg')} />
-          <Button kind="text" label="Save PNG" onPress={() => save('png')} />
+          <Button kind="text" label="SVG picture" onPress={() => save('svg')} />
+          <Button kind="text" label="PNG picture" onPress={() => save('png')} />
         </View>
       </View>
       <Say size="small" tone="soft">
