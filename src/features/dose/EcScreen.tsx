@@ -19,7 +19,7 @@ export function EcScreen() {
   const nowMs = useNowMs();
   const { data } = useAnswer(['ecDose', tankId], (client) => client.ecDose(tankId, nowMs), nowMs);
   if (!data) return <Skeleton label="Loading the EC" />;
-  return <Ec answer={data} />;
+  return <Ec answer={data} nowMs={nowMs} />;
 }
 
 /** A typed number within limits; undefined when nothing or nonsense stands there. */
@@ -28,7 +28,7 @@ const typedIn = (typed: string, low: number, high: number) => {
   return parsed.ok && parsed.value > low && parsed.value <= high ? parsed.value : undefined;
 };
 
-function Ec({ answer }: { readonly answer: EcDoseAnswer }) {
+function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
@@ -41,6 +41,7 @@ function Ec({ answer }: { readonly answer: EcDoseAnswer }) {
     aimMsPerCm: typedIn(aim, 0, 20),
     labelGainMsPerCm,
     waterMsPerCm: typedIn(water, -1, 20),
+    nowMs,
   });
   const judged = reading?.ec?.judged;
   const pour = async () => {

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useDraft, useNowMs } from '@/book/react';
-import { mixingMinutes } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { leadsDown } from '@/features/products/productSchema';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
@@ -15,8 +14,8 @@ import { space } from '@/ui/tokens';
 import { parseDecimal } from '@/words';
 import { Caution } from './Caution';
 import {
-  JAR_FIRST_SHARE,
   JAR_WARNING,
+  jarFirstShare,
   jarNumbers,
   jarPhAt,
   jarPoints,
@@ -25,6 +24,7 @@ import {
   type JarRow,
   type JarSetup,
 } from './jarModel';
+import { mixedAt } from './mixedAt';
 
 /** Jar test: a litre of the tank, the product diluted, drop by drop; then scaled to the tank. */
 export function JarScreen() {
@@ -34,7 +34,7 @@ export function JarScreen() {
   const products = useProducts();
   const tank = data?.tanks.find(({ id }) => id === tankId);
   if (!data || !products || !tank) return <Skeleton label="Loading the jar test" />;
-  return <Jar answer={data} tank={tank} products={products} productId={product} />;
+  return <Jar answer={data} tank={tank} products={products} productId={product} nowMs={nowMs} />;
 }
 
 interface Props {
@@ -42,6 +42,7 @@ interface Props {
   readonly tank: TankAnswer;
   readonly products: readonly AnyProduct[];
   readonly productId: string | undefined;
+  readonly nowMs: number;
 }
 
 interface Draft {
@@ -53,7 +54,7 @@ interface Draft {
 const FIRST: JarSetup = { sampleL: '1', dilution: '50', dropsInMl: '20' };
 const EMPTY: JarRow = { drops: '', ph: '' };
 
-function Jar({ answer, tank, products, productId }: Props) {
+function Jar({ answer, tank, products, productId, nowMs }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const append = useAppend();
@@ -74,7 +75,7 @@ function Jar({ answer, tank, products, productId }: Props) {
   const pens = answer.pens.filter((each) => each.body.ph);
   const pen = pens.find(({ id }) => id === penId) ?? pens[0];
   const typedAim = parseDecimal(aim);
-  const aimPh = typedAim.ok ? typedAim.value : middle;
+  const aimPh = typedAim.ok && typedAim.value >= 4 && typedAim.value <= 9 ? typedAim.value : middle;
   const tankVolumeL = tank.latest?.volumeL ?? body.volumeL;
   const result = jarResult({ setup, rows, pen, aimPh, tankVolumeL });
   const set = (at: number, field: keyof JarRow) => (typed: string) => {
@@ -90,14 +91,14 @@ function Jar({ answer, tank, products, productId }: Props) {
     setSetup(next);
     keep({ setup: next });
   };
-  const first = result.ok ? JAR_FIRST_SHARE * result.value.doseMl : 0;
+  const share = result.ok ? jarFirstShare(rows, pen, result.value.drops) : 0;
+  const first = result.ok ? share * result.value.doseMl : 0;
+  const mixing = Date.parse(tank.mixing?.body.rereadAt ?? '') > nowMs;
   const pour = async () => {
     if (!result.ok) return;
-    const nowMs = Date.now();
-    const at = new Date(nowMs).toISOString();
+    const pouredMs = Date.now();
+    const at = new Date(pouredMs).toISOString();
     const common = { tankId: tank.id, at, productId: product.id, productName: product.name };
-    const mixedMs =
-      nowMs + 60_000 * mixingMinutes(tankVolumeL, 60 * (body.pumpLPerMin ?? 0) || undefined);
     await append.mutateAsync([
       {
         kind: 'jarTest',
@@ -119,8 +120,8 @@ function Jar({ answer, tank, products, productId }: Props) {
           doseMl: Number(first.toFixed(3)),
           tankVolumeL,
           readingId: tank.latest?.id,
-          rereadAt: new Date(mixedMs).toISOString(),
-          predictedPh: jarPhAt(rows, pen, JAR_FIRST_SHARE * result.value.drops),
+          rereadAt: mixedAt(body, tankVolumeL, pouredMs),
+          predictedPh: jarPhAt(rows, pen, share * result.value.drops),
           note: 'By a jar test.',
         },
       },
@@ -133,7 +134,7 @@ function Jar({ answer, tank, products, productId }: Props) {
       actions={
         <>
           <Button wet label="Back" onPress={() => router.back()} />
-          {result.ok ? (
+          {result.ok && !mixing ? (
             <Button
               kind="main"
               wet
@@ -188,6 +189,11 @@ function Jar({ answer, tank, products, productId }: Props) {
           label="Aim, pH"
           numeric
           typed={aim}
+          message={
+            typedAim.ok && typedAim.value === aimPh
+              ? undefined
+              : { text: 'A pH from 4 to 9; the middle of the band until then.' }
+          }
           onType={(typed) => {
             setAim(typed);
             keep({ aim: typed });
@@ -222,6 +228,11 @@ function Jar({ answer, tank, products, productId }: Props) {
                 {setup.sampleL} L; the tank is {formats.number(result.value.scale, 0)} times that.
                 Pour {formats.doseMl(first)} of the undiluted product first, re-read, then the rest.
               </Say>
+              {mixing ? (
+                <Say bold tone="attention">
+                  The last dose is still mixing: read the tank again first.
+                </Say>
+              ) : null}
               {result.value.warnings.map((warning) => (
                 <Say key={warning} size="small" bold tone="attention">
                   {JAR_WARNING[warning]}

@@ -9,7 +9,6 @@ import {
 } from '@/core/chemistry';
 import {
   learnFactor,
-  mixingMinutes,
   planDose,
   preDilutionL,
   tankModel,
@@ -18,6 +17,7 @@ import {
 } from '@/core/dosing';
 import type { Result } from '@/core/result';
 import type { CurveSpec } from './DoseCurve';
+import { mixedAt } from './mixedAt';
 
 /** What the grower chose. */
 export interface DoseChoice {
@@ -103,8 +103,6 @@ export function pouredDose(
   { name, id, note, nowMs }: { name: string; id: string; note: string; nowMs: number },
 ) {
   const volumeL = factsOf(answer).volumeL;
-  const mixedMs =
-    nowMs + 60_000 * mixingMinutes(volumeL, 60 * (answer.tank.body.pumpLPerMin ?? 0) || undefined);
   return {
     tankId: answer.tank.id,
     at: new Date(nowMs).toISOString(),
@@ -116,7 +114,7 @@ export function pouredDose(
     acidMmol: plan.acidMmol,
     tankVolumeL: volumeL,
     readingId: answer.reading?.id,
-    rereadAt: new Date(mixedMs).toISOString(),
+    rereadAt: mixedAt(answer.tank.body, volumeL, nowMs),
     predictedPh: plan.afterPh,
     modelChangePh: plan.modelChangePh,
     note,

@@ -1,10 +1,12 @@
 import type { EcDoseAnswer } from '@/book/answers';
 import { additionSchema } from '@/records';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { ecAdditions, ecPlan } from './ecModel';
+import { ecAdditions, ecPlan as planAt, type EcChoice } from './ecModel';
 import { ecPlanWords } from './ecWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
+const ecPlan = (given: EcDoseAnswer, choice: Omit<EcChoice, 'nowMs'>) =>
+  planAt(given, { ...choice, nowMs: Date.UTC(2026, 4, 20) });
 const answer = (value: number, verdict: string, more: object = {}) =>
   ({
     tank: {
@@ -77,4 +79,11 @@ test.each([
   [answer(2.2, 'high', { reading: undefined }), {}, 'notRead'],
 ] as const)('refusals name their reason', (given, choice, why) => {
   expect(ecPlan(given, choice)).toEqual({ kind: 'stop', why });
+});
+
+test('nothing is proposed while the last pour is mixing', () => {
+  const given = answer(1.2, 'low');
+  const mixing = { body: { rereadAt: '2026-05-20T00:10:00.000Z' } };
+  const poured = { ...given, tank: { ...given.tank, mixing } } as unknown as EcDoseAnswer;
+  expect(ecPlan(poured, { labelGainMsPerCm: 0.25 })).toEqual({ kind: 'stop', why: 'stillMixing' });
 });

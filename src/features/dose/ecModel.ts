@@ -3,12 +3,12 @@ import {
   dilute,
   FIRST_STEP_KNOWN,
   FIRST_STEP_UNLEARNED,
-  mixingMinutes,
   raiseEc,
   type Dilution,
 } from '@/core/dosing';
 import { sideOfVerdict } from '@/core/look-back';
 import type { Addition } from '@/records/kinds';
+import { mixedAt } from './mixedAt';
 
 /** What the grower chose or typed. */
 export interface EcChoice {
@@ -18,6 +18,7 @@ export interface EcChoice {
   readonly labelGainMsPerCm?: number | undefined;
   /** EC of the water to thin with, where the tank's waters tell none. */
   readonly waterMsPerCm?: number | undefined;
+  readonly nowMs: number;
 }
 
 /** What to do about a tank's EC. */
@@ -43,6 +44,7 @@ export type EcPlan =
 export type EcStop =
   | 'notRead'
   | 'cannotTell'
+  | 'stillMixing'
   | 'inBand'
   | 'gainUnknown'
   | 'waterUnknown'
@@ -69,6 +71,7 @@ export function ecPlan(answer: EcDoseAnswer, choice: EcChoice): EcPlan {
   const { tank, reading, learnedGain } = answer;
   const judged = reading?.ec?.judged;
   if (!judged) return stop('notRead');
+  if (Date.parse(tank.mixing?.body.rereadAt ?? '') > choice.nowMs) return stop('stillMixing');
   const side = sideOfVerdict(judged.verdict);
   if (side === 'unsure') return stop('cannotTell');
   if (side === 'in' && choice.aimMsPerCm === undefined) return stop('inBand');
@@ -117,15 +120,13 @@ export function ecAdditions(
   const { tank, reading } = answer;
   const { volumeL } = volumesOf(answer);
   const at = new Date(nowMs).toISOString();
-  const pumpLPerHour = 60 * (tank.body.pumpLPerMin ?? 0) || undefined;
-  const mixedMs = nowMs + 60_000 * mixingMinutes(volumeL, pumpLPerHour);
   const common = {
     tankId: tank.id,
     at,
     readingId: reading?.id,
     tankVolumeL: volumeL,
     ecBeforeMsPerCm: reading?.ec?.judged?.value,
-    rereadAt: new Date(mixedMs).toISOString(),
+    rereadAt: mixedAt(tank.body, volumeL, nowMs),
     note: '',
   };
   if (plan.kind === 'raise') {

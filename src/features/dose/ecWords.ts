@@ -8,6 +8,10 @@ export const EC_STOP_WORDS: Readonly<Record<EcStop, { what: string; wayOn: strin
     what: 'This reading can’t carry a correction.',
     wayOn: 'Its ± is wider than the band allows. Check the pen in its standard and read again.',
   },
+  stillMixing: {
+    what: 'Something poured is still mixing.',
+    wayOn: 'Read the tank again when its timer ends. Two pours at once cannot be told apart.',
+  },
   inBand: { what: 'In band: pour nothing.', wayOn: 'Type an aim to move it all the same.' },
   gainUnknown: {
     what: 'How much your stock raises EC, nobody has told yet.',

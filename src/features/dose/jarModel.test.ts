@@ -1,5 +1,5 @@
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { jarPhAt, jarRefusalWords, jarResult } from './jarModel';
+import { jarFirstShare, jarPhAt, jarRefusalWords, jarResult } from './jarModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const setup = { sampleL: '1', dilution: '50', dropsInMl: '20' };
@@ -27,4 +27,15 @@ test('too few readings, an aim not reached, a set-up that cannot be', () => {
   expect(words({ rows: rows.slice(0, 2) })).toContain('2 of at least 3');
   expect(words({ aimPh: 5.5 })).toContain('go on until it passes 5.5');
   expect(words({ setup: { ...setup, dropsInMl: '2' } })).toContain('5 to 100 drops');
+});
+
+test('four fifths first, less where the curve is steep: never more than 0.8 pH in one step', () => {
+  expect(jarFirstShare(rows, undefined, 6)).toBeCloseTo(0.8, 9);
+  const steep = [
+    { drops: '0', ph: '7.6' },
+    { drops: '2', ph: '6.6' },
+    { drops: '4', ph: '5.6' },
+  ];
+  // Half a pH a drop: 1.6 drops of four at most.
+  expect(jarFirstShare(steep, undefined, 4)).toBeCloseTo(0.4, 2);
 });

@@ -1,5 +1,12 @@
 import type { PenAnswer } from '@/book/answers';
-import { dropMlFrom, jarTestDose, type JarRefusal, type JarResult } from '@/core/dosing';
+import {
+  CAP_STEP_PH,
+  FIRST_STEP_KNOWN,
+  dropMlFrom,
+  jarTestDose,
+  type JarRefusal,
+  type JarResult,
+} from '@/core/dosing';
 import { assessPh } from '@/core/readings';
 import type { Result } from '@/core/result';
 import { sideOf } from '@/features/read/readModel';
@@ -19,9 +26,6 @@ export interface JarSetup {
   /** Drops counted in one mL of this dropper. */
   readonly dropsInMl: string;
 }
-
-/** What a share of the whole dose is poured first, even after a jar test. */
-export const JAR_FIRST_SHARE = 0.8;
 
 const numberOf = (typed: string) => {
   const parsed = parseDecimal(typed);
@@ -104,4 +108,20 @@ export function jarPhAt(
   if (!from) return to.ph;
   const share = (drops - from.drops) / Math.max(1e-9, to.drops - from.drops);
   return from.ph + share * (to.ph - from.ph);
+}
+
+/**
+ * The share of the whole dose to pour first: four fifths, and no more than the test's own curve lets
+ * the tank move in one step.
+ */
+export function jarFirstShare(
+  rows: readonly JarRow[],
+  pen: PenAnswer | undefined,
+  drops: number,
+): number {
+  const start = jarPhAt(rows, pen, 0);
+  const moves = (share: number) => Math.abs((jarPhAt(rows, pen, share * drops) ?? NaN) - start!);
+  let share = FIRST_STEP_KNOWN;
+  while (share > 0.01 && !(moves(share) <= CAP_STEP_PH)) share -= 0.01;
+  return share;
 }

@@ -1,6 +1,6 @@
 import type { TankColumns } from '@/book/answers';
 import { displayFromEcMsPerCm, type EcScale } from '@/core/units';
-import type { BandStep, StripPoint } from '@/ui/chart';
+import { thinPlaces, type BandStep, type StripPoint } from '@/ui/chart';
 
 /** How much of a tank's past is shown. */
 export type Span = 'day' | 'week' | 'fourWeeks' | 'season' | 'all';
@@ -57,48 +57,8 @@ interface Columns {
   readonly scale?: EcScale;
 }
 
-/** A strip is never wider than this, px: more readings are thinned before anything is made of them. */
+/** Columns that thousands of readings are thinned to before points are made of them. */
 const COLUMNS = 400;
-
-/** Places of the readings to draw: all, or of each pixel column the first, lowest, highest and last. */
-function placesToDraw(
-  atMs: Float64Array,
-  values: Float64Array,
-  domain: readonly [number, number],
-): readonly number[] {
-  const from = firstAt(atMs, domain[0]);
-  const until = firstAt(atMs, domain[1] + 1);
-  const all: number[] = [];
-  if (until - from <= 4 * COLUMNS) {
-    for (let at = from; at < until; at += 1) if (Number.isFinite(values[at]!)) all.push(at);
-    return all;
-  }
-  const perColumn = (domain[1] - domain[0]) / COLUMNS;
-  let column = -1;
-  let kept = new Set<number>();
-  let [lowest, highest, last] = [-1, -1, -1];
-  const flush = () => {
-    for (const at of [lowest, highest, last]) if (at >= 0) kept.add(at);
-    all.push(...[...kept].sort((a, b) => a - b));
-    kept = new Set();
-    [lowest, highest, last] = [-1, -1, -1];
-  };
-  for (let at = from; at < until; at += 1) {
-    const value = values[at]!;
-    if (!Number.isFinite(value)) continue;
-    const next = Math.floor((atMs[at]! - domain[0]) / perColumn);
-    if (next !== column) {
-      flush();
-      column = next;
-      kept.add(at);
-    }
-    if (lowest < 0 || value < values[lowest]!) lowest = at;
-    if (highest < 0 || value > values[highest]!) highest = at;
-    last = at;
-  }
-  flush();
-  return all;
-}
 
 /** How many readings of one series lie within a domain. */
 export function countIn(
@@ -119,7 +79,13 @@ export function pointsIn(
   domain: readonly [number, number],
 ): StripPoint[] {
   const inScale = (ec: number) => displayFromEcMsPerCm(ec, scale);
-  return placesToDraw(atMs, values, domain).map((at) => ({
+  const series = {
+    from: firstAt(atMs, domain[0]),
+    until: firstAt(atMs, domain[1] + 1),
+    msAt: (place: number) => atMs[place]!,
+    valueAt: (place: number) => values[place]!,
+  };
+  return thinPlaces(series, domain, COLUMNS).map((at) => ({
     atMs: atMs[at]!,
     value: inScale(values[at]!),
     expandedU: stdU ? inScale(2 * stdU[at]!) : undefined,

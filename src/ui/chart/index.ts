@@ -6,3 +6,4 @@ export * from './timeWindow';
 export * from './ZoomPan';
 export type { BandStep, StripPoint, StripSpec } from './stripGeometry';
 export { stripsSvg } from './stripsSvg';
+export { thinPlaces } from './thinPoints';

@@ -1,52 +1,63 @@
-/** What thinning looks at. */
-interface Placed {
-  readonly atMs: number;
-  readonly value: number;
-}
-
-/** What one pixel column of a strip keeps. */
-interface Column<P> {
-  first: P;
-  lowest: P;
-  highest: P;
-  last: P;
+/** Points by place: their moment and value, sorted by time from `from` to before `until`. */
+interface Series {
+  readonly from: number;
+  readonly until: number;
+  readonly msAt: (place: number) => number;
+  readonly valueAt: (place: number) => number;
 }
 
 /**
- * At most four points for each pixel column: its first, lowest, highest and last. Drawn as a line
- * they cover the same pixels as all of them, so years of readings stay instant. Points come sorted
- * by time; fewer than four a column come back as they are.
+ * Places of at most four points for each pixel column: its first, lowest, highest and last. Drawn as
+ * a line they cover the same pixels as all of them, so years of readings stay instant. Values that
+ * are not finite are left out; fewer than four points a column come back all.
  */
-export function thinPoints<P extends Placed>(
+export function thinPlaces(
+  { from, until, msAt, valueAt }: Series,
+  domain: readonly [number, number],
+  columns: number,
+): readonly number[] {
+  const many = until - from > 4 * columns;
+  const msPerColumn = (domain[1] - domain[0]) / columns;
+  const kept: number[] = [];
+  let column = NaN;
+  let [first, lowest, highest, last] = [-1, -1, -1, -1];
+  const flush = () => {
+    const places = [first, lowest, highest, last].sort((a, b) => a - b);
+    for (const place of places) if (place >= 0 && place !== kept.at(-1)) kept.push(place);
+  };
+  for (let place = from; place < until; place += 1) {
+    const value = valueAt(place);
+    if (!Number.isFinite(value)) continue;
+    if (!many) {
+      kept.push(place);
+      continue;
+    }
+    const next = Math.floor((msAt(place) - domain[0]) / msPerColumn);
+    if (next !== column) {
+      flush();
+      column = next;
+      [first, lowest, highest] = [place, place, place];
+    }
+    if (value < valueAt(lowest)) lowest = place;
+    if (value > valueAt(highest)) highest = place;
+    last = place;
+  }
+  if (many) flush();
+  return kept;
+}
+
+/** The same for a list of points, all finite; few come back as they are. */
+export function thinPoints<P extends { readonly atMs: number; readonly value: number }>(
   points: readonly P[],
   domain: readonly [number, number],
   columns: number,
 ): readonly P[] {
   if (points.length <= 4 * columns) return points;
-  const msPerColumn = (domain[1] - domain[0]) / columns;
-  const kept: P[] = [];
-  let at = -1;
-  let column: Column<P> | undefined;
-  const flush = () => {
-    if (!column) return;
-    const { first, lowest, highest, last } = column;
-    const inOrder = [first, lowest, highest, last].sort((a, b) => a.atMs - b.atMs);
-    inOrder.forEach((point, index) => {
-      if (point !== inOrder[index - 1]) kept.push(point);
-    });
+  const series = {
+    from: 0,
+    until: points.length,
+    msAt: (place: number) => points[place]!.atMs,
+    valueAt: (place: number) => points[place]!.value,
   };
-  for (const point of points) {
-    const next = Math.floor((point.atMs - domain[0]) / msPerColumn);
-    if (next !== at || !column) {
-      flush();
-      at = next;
-      column = { first: point, lowest: point, highest: point, last: point };
-      continue;
-    }
-    if (point.value < column.lowest.value) column.lowest = point;
-    if (point.value > column.highest.value) column.highest = point;
-    column.last = point;
-  }
-  flush();
-  return kept;
+  return thinPlaces(series, domain, columns).map((place) => points[place]!);
 }
