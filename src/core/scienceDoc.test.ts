@@ -14,7 +14,7 @@ import {
   type Totals,
 } from './chemistry';
 import { expectedStandardEc, fitAlpha } from './conductivity';
-import { dilute, jarTestDose, learnFactor } from './dosing';
+import { dilute, jarTestDose, planJar, learnFactor } from './dosing';
 import { DAY_MS, accumulatedPh, dueByDriftMs, phDriftStdU, widenedStdU } from './drift';
 import { compensatedPh, nernstSlopeMvPerPh } from './electrode';
 import { forecastLeaving, tankTrend } from './forecast';
@@ -31,6 +31,16 @@ const examples = [...doc.matchAll(/`(\w+) = (-?[\d.]+)`/g)].map(
 const valueOf = <T>(result: Result<T, { readonly reason: string }>): T => {
   if (!result.ok) throw new Error(result.refusal.reason);
   return result.value;
+};
+const jar = {
+  sampleL: 1,
+  dilution: 50,
+  dropMl: 0.05,
+  points: [
+    { drops: 0, ph: 6.7 },
+    { drops: 10, ph: 6.2 },
+    { drops: 15, ph: 5.8 },
+  ],
 };
 const point = (truePh: number, shownPh: number): PhPoint => ({
   truePh,
@@ -151,22 +161,21 @@ const COMPUTED: Readonly<Record<string, () => number>> = {
       ],
       { nowMs: 0 },
     ).factor,
-  jarMl: () =>
+  jarFirstMl: () =>
     valueOf(
-      jarTestDose(
-        {
-          sampleL: 1,
-          dilution: 50,
-          dropMl: 0.05,
-          points: [
-            { drops: 0, ph: 6.7 },
-            { drops: 10, ph: 6.2 },
-            { drops: 15, ph: 5.8 },
-          ],
-        },
-        { aimPh: 6.1, tankVolumeL: 420 },
-      ),
-    ).doseMl,
+      planJar({
+        jar,
+        aimPh: 6.1,
+        tankVolumeL: 420,
+        band: { low: 5.5, high: 6.5 },
+        verdict: 'high',
+        phStdU: 0.03,
+        reagent: 'nitric',
+        sampledMs: 0,
+        nowMs: 0,
+      }),
+    ).firstMl,
+  jarMl: () => valueOf(jarTestDose(jar, { aimPh: 6.1, tankVolumeL: 420 })).doseMl,
   diluteL: () =>
     valueOf(
       dilute({

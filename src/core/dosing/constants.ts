@@ -70,3 +70,15 @@ export const DROP_ML = 0.05;
 /** Product is poured into this many times its volume of water first, within the limits of jugs. */
 export const PRE_DILUTION_TIMES = 100;
 export const PRE_DILUTION_L = { min: 1, max: 10 } as const;
+
+/**
+ * What a jar test's dose may be too much by: the dropper, the dilution and the litre are each good
+ * to a few percent, 15 % together.
+ */
+export const JAR_DOSE_HIGH = 1.15;
+
+/** The whole reading that such a dose could reach lies no further than this from the start, pH. */
+export const CAP_JAR_WORST_PH = 0.95;
+
+/** A sample stands for its tank this long; later it has aired or the plants have drunk, minutes. */
+export const JAR_SAMPLE_MINUTES = 120;

@@ -1,34 +1,22 @@
 import type { Nutrients, Product, SolutionRefusal, StrengthRefusal } from '../chemistry';
-import type { Band, Verdict } from '../verdict';
+import type { Band } from '../verdict';
 import type { TankFactor } from './learnFactor';
+import type { DoseCircumstances, EarlyRefusal } from './refusalBefore';
 import type { TankFacts } from './tankModel';
 
 /** All that decides a dose. */
-export interface DoseInput {
+export interface DoseInput extends Omit<DoseCircumstances, 'reagent'> {
   readonly tank: TankFacts & { readonly volumeL: number };
   readonly phStdU: number;
-  readonly verdict: Verdict;
   readonly band: Band;
   readonly product: Product;
   /** What to reach; the middle of the band where absent. */
   readonly aimPh?: number | undefined;
   readonly factor: TankFactor;
-  /** The last acid or base poured, with when it is mixed. */
-  readonly lastDose?:
-    { readonly what: 'acid' | 'base'; readonly atMs: number; readonly mixedMs: number } | undefined;
-  /** Going on although acid follows base within the hour, with a note. Caps are never lifted. */
-  readonly chasingAccepted?: boolean | undefined;
-  readonly nowMs: number;
 }
 
 /** Why no dose is proposed. */
-export type DoseRefusal =
-  | SolutionRefusal
-  | StrengthRefusal
-  | { readonly reason: 'cannotTell' | 'tooPure' | 'inBand' }
-  | { readonly reason: 'wrongWay'; readonly needs: 'acid' | 'base' }
-  | { readonly reason: 'stillMixing'; readonly mixedMs: number }
-  | { readonly reason: 'chasing'; readonly minutes: number; readonly waitMinutes: number };
+export type DoseRefusal = SolutionRefusal | StrengthRefusal | EarlyRefusal;
 
 /** What keeps a step small. */
 export type StepLimit = 'firstStep' | 'charge' | 'freshShare' | 'stepPh' | 'weakFeed' | 'farEdge';

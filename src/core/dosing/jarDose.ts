@@ -22,6 +22,8 @@ export interface JarResult {
   /** Product for the whole tank, mL. */
   readonly doseMl: number;
   readonly scale: number;
+  /** The readings by drops, pooled so that pH only falls (or only rises). */
+  readonly line: readonly JarPoint[];
   readonly warnings: readonly ('smallSample' | 'largeScale' | 'notMonotone')[];
 }
 
@@ -29,7 +31,9 @@ export interface JarResult {
 export type JarRefusal =
   | { readonly reason: 'tooFewPoints'; readonly count: number; readonly needed: number }
   | { readonly reason: 'aimNotReached'; readonly reachedPh: number; readonly aimPh: number }
-  | { readonly reason: 'badSetup' };
+  | { readonly reason: 'badSetup' }
+  /** No reading at 0 drops: the sample as it was. */
+  | { readonly reason: 'noStart' };
 
 /** Scaling up by more than this magnifies every drop. */
 export const JAR_SCALE_WARNING = 1000;
@@ -73,6 +77,7 @@ export function jarTestDose(
   if (!positive) return refuse({ reason: 'badSetup' });
   const sorted = [...jar.points].sort((a, b) => a.drops - b.drops);
   if (sorted.length < 3) return refuse({ reason: 'tooFewPoints', count: sorted.length, needed: 3 });
+  if (sorted[0]!.drops !== 0) return refuse({ reason: 'noStart' });
   const falling = aimPh < sorted[0]!.ph;
   const line = monotone(sorted, falling);
   const at = line.findIndex(({ ph }) => (falling ? ph <= aimPh : ph >= aimPh));
@@ -87,7 +92,7 @@ export function jarTestDose(
     ...(scale > JAR_SCALE_WARNING ? (['largeScale'] as const) : []),
     ...(bent ? (['notMonotone'] as const) : []),
   ];
-  return answer({ drops, doseMl: (drops * dropMl * scale) / dilution, scale, warnings });
+  return answer({ drops, doseMl: (drops * dropMl * scale) / dilution, scale, line, warnings });
 }
 
 /** One drop from counting the drops in a millilitre. */

@@ -10,31 +10,13 @@ import {
   solvePh,
   type Solution,
 } from '../chemistry';
-import { sideOfVerdict } from '../look-back';
 import { answer, refuse, type Result } from '../result';
 import { COVERAGE_FACTOR } from '../uncertainty';
-import { CHASING_MINUTES, LEARNED_FROM_DOSES, LEFT_OVER_MEQ_PER_L } from './constants';
+import { LEARNED_FROM_DOSES, LEFT_OVER_MEQ_PER_L } from './constants';
 import type { DoseInput, DosePlan, DoseRefusal } from './dosePlanTypes';
+import { refusalBefore } from './refusalBefore';
 import { chargeOf, factorOf, firstStep, modelChange, type Step } from './stepRules';
 import { believableFresh, tankModel } from './tankModel';
-
-/** Reasons that stand before any chemistry. */
-function refusalBefore(input: DoseInput): DoseRefusal | undefined {
-  const { verdict, lastDose, nowMs, product } = input;
-  if (verdict === 'tooPure') return { reason: 'tooPure' };
-  if (verdict === 'cantTell') return { reason: 'cannotTell' };
-  const side = sideOfVerdict(verdict);
-  if (side === 'in') return { reason: 'inBand' };
-  const needs = side === 'high' ? 'acid' : 'base';
-  const isAcid = REAGENTS[product.reagent].acid;
-  if ((needs === 'acid') !== isAcid) return { reason: 'wrongWay', needs };
-  if (!lastDose) return undefined;
-  if (nowMs < lastDose.mixedMs) return { reason: 'stillMixing', mixedMs: lastDose.mixedMs };
-  const minutes = (nowMs - lastDose.atMs) / 60_000;
-  const chasing = lastDose.what !== needs && minutes < CHASING_MINUTES;
-  if (!chasing || input.chasingAccepted) return undefined;
-  return { reason: 'chasing', minutes, waitMinutes: CHASING_MINUTES - minutes };
-}
 
 /** What to aim at in fresh water: so much acid that the left-over alkalinity remains. */
 function freshFull(solution: Solution, input: DoseInput, alkalinityMmolPerL: number): number {
@@ -59,7 +41,7 @@ const asInUse = (input: DoseInput): DoseInput => ({
  * reading cannot carry a dose, none is needed, one is still mixing, or acid chases base.
  */
 export function planDose(asked: DoseInput): Result<DosePlan, DoseRefusal> {
-  const early = refusalBefore(asked);
+  const early = refusalBefore({ ...asked, reagent: asked.product.reagent });
   if (early) return refuse(early);
   const believed = believableFresh(asked.tank, COVERAGE_FACTOR * asked.phStdU);
   const input = believed ? asked : asInUse(asked);

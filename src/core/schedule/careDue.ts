@@ -10,6 +10,9 @@ export const CLEAN_DAYS = { heavy: 7, light: 30 } as const;
 /** In heavy use a hydration soak about this often keeps the response quick, days. */
 export const SOAK_DAYS = 30;
 
+/** Buffer, damp paper or tap water in the cap do for this long, h. Trade practice. */
+export const STOP_GAP_HOURS = 24;
+
 /** What decides when a probe is cleaned and soaked next. Times are epoch ms. */
 export interface CareFacts {
   readonly policy: CleaningPolicy;

@@ -8,6 +8,7 @@ export const CARE_KINDS = [
   'cleanOil',
   'soak',
   'capTopUp',
+  'stopGap',
   'rest',
   'wake',
   'battery',

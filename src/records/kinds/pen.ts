@@ -50,6 +50,8 @@ export const wettingSchema = z.object({
 export const papersSchema = z.object({
   serial: shortText.default(''),
   boughtOn: shortText.default(''),
+  /** When its factory or dealer adjusted it, as the papers say: its first session. */
+  adjustedOn: shortText.optional(),
   guaranteeUntil: shortText.default(''),
   certificate: shortText.default(''),
   batteries: shortText.default(''),

@@ -1,21 +1,9 @@
 import { z } from 'zod';
+import { SAMPLES } from '../samples';
 import { bandSchema } from './band';
 
-/** What a reading was taken of. Numbers of different samples are never compared nor charted together. */
-export const SAMPLES = [
-  'tank',
-  'source',
-  'dripper',
-  'drain',
-  'stock',
-  'substrateDirect',
-  'substrateSlurry',
-  'pourThrough',
-  'other',
-] as const;
-
+/** What a reading was taken of. */
 export const sampleSchema = z.enum(SAMPLES);
-export type Sample = (typeof SAMPLES)[number];
 
 /** Bands of samples other than the tank itself, set by the grower; none is shipped as fact. */
 export const sampleBandsSchema = z.partialRecord(

@@ -1,0 +1,3 @@
+export * from './bandsOf';
+export * from './repeats';
+export * from './sampleNames';
