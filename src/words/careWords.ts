@@ -7,6 +7,7 @@ export type CareName =
   | 'cleanOil'
   | 'soak'
   | 'capTopUp'
+  | 'stopGap'
   | 'rest'
   | 'wake'
   | 'battery'
@@ -25,6 +26,7 @@ export const CARE_WORD: Readonly<Record<CareName, string>> = {
   cleanOil: 'cleaned of oil',
   soak: 'put into its soak',
   capTopUp: 'cap topped up',
+  stopGap: 'capped with a stop-gap',
   rest: 'put away to rest',
   wake: 'taken out of its rest',
   battery: 'new battery',

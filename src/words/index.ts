@@ -1,6 +1,7 @@
 export * from './additionWords';
 export * from './budgetWords';
 export * from './careWords';
+export * from './disputes';
 export * from './entryWords';
 export * from './formats';
 export * from './notchSentence';

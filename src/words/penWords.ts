@@ -1,4 +1,4 @@
-import type { CheckDue, ForcingEvent, PenWord } from '@/core/schedule';
+import type { CheckDue, CheckPolicy, ForcingEvent, PenWord } from '@/core/schedule';
 import type { Tone } from './verdictWords';
 
 /** A pen's state in a word. */
@@ -42,6 +42,19 @@ export const EVENT_WORD: Readonly<Record<ForcingEvent, string>> = {
   pureWater: 'its probe stood in pure water',
   wetElectronics: 'it got wet inside',
   weeksInFeed: 'its probe stood in feed for weeks',
+};
+
+/** Each school of checking, as the reason for a date. */
+export const POLICY_WORD: Readonly<Record<CheckPolicy, string>> = {
+  everyUse: 'you check it before every use',
+  daily: 'you check it every day',
+  weekly: 'you check it every week',
+  weeklyAdjust: 'you check and adjust it every week',
+  monthly: 'you check it every 30 days',
+  quarterly: 'you check it every 90 days',
+  afterUses: 'you check it after so many readings',
+  ownDrift: 'its own drift tells, weekly until six checks exist',
+  onlyWhenDoubted: 'you check it only when in doubt',
 };
 
 /** Why a check is due, where it is not simply the calendar. */

@@ -1,4 +1,4 @@
-import type { SkipReason, TankFactor, TankWater } from '@/core/dosing';
+import type { LastDose, SkipReason, TankFactor, TankWater } from '@/core/dosing';
 import type { Addition, OwnProduct, Water } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { ReadingRow, TankAnswer } from './tanks';
@@ -23,8 +23,7 @@ export interface DoseAnswer {
   readonly factor: TankFactor;
   /** Doses behind the factor, newest first. */
   readonly outcomes: readonly DoseOutcome[];
-  readonly lastDose?:
-    { readonly what: 'acid' | 'base'; readonly atMs: number; readonly mixedMs: number } | undefined;
+  readonly lastDose?: LastDose | undefined;
 }
 
 /** A water of a tank with its share. */

@@ -1,3 +1,4 @@
+import type { Budget } from '@/core/uncertainty';
 import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
 import type { LookBackRow } from '@/core/look-back';
 import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
@@ -10,7 +11,8 @@ export interface SideError {
   /** Where it is stated: a pH, or undefined for EC (relative). */
   readonly atPh?: number | undefined;
   readonly error: number;
-  readonly expandedU: number;
+  /** Its ± and what makes it; relative for EC. */
+  readonly budget: Budget;
 }
 
 /** One side of a pen: what its numbers are worth now. */

@@ -1,89 +1,13 @@
-import { makePhPlan } from '@/core/procedure';
-import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
-import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { BookState } from './bookState';
 import { ledgerAnswer } from './ledgerAnswer';
 import { lookBackAnswer } from './lookBackAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, readingsPage, tanksAnswer } from './tankAnswers';
-
-const DAY_MS = 86_400_000;
-const makeId = idSource();
-
-/** A book that a test writes day by day. */
-function diary() {
-  const book = new BookState();
-  const write = <K extends Kind>(day: number, change: Change<K>) => {
-    const parents = change.recordId ? book.headIds(change.recordId) : [];
-    const writer = { makeId, nowMs: day * DAY_MS, zone: 'UTC', by: 'LV', device: 'phone' };
-    const revision = writeRevision({ ...change, parents }, writer);
-    book.apply([revision as never]);
-    return revision.recordId as string;
-  };
-  return { book, write };
-}
-
-const profile = GENERIC_PROFILES.find(({ id }) => id === 'ph-auto-two-point')!;
-const instant = (day: number) => new Date(day * DAY_MS).toISOString();
-const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
-  name: 'Basil',
-  volumeL: 100,
-  crop: '',
-  stage: '',
-  phBand: { low, high },
-  ecBand: { low: 1, high: 2 },
-  alphaPerC: 0.019,
-  place: 1,
-  note: '',
-});
+import { DAY_MS, checkedPen, diary, instant, tank } from './testing/diary';
 
 /** An acid dose, as the Book keeps it. */
 const pour = { what: 'acid' as const, productName: '', doseMl: 5, note: '' };
-
-function checkedPen(write: ReturnType<typeof diary>['write']) {
-  const penId = write(0, {
-    kind: 'pen',
-    body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),
-  });
-  const plan = JSON.parse(
-    JSON.stringify(
-      makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),
-    ),
-  );
-  const session = (day: number, in7: number, in4: number, adjusted: boolean) => {
-    const read = (phase: 'asFound' | 'asLeft', cupId: string, shown: number) => ({
-      type: 'read' as const,
-      phase,
-      cupId,
-      shown,
-      atMs: day * DAY_MS,
-    });
-    const found = [read('asFound', '7', in7), read('asFound', '4.01', in4)];
-    const left = adjusted
-      ? [{ type: 'adjust' as const }, read('asLeft', '7', 7), read('asLeft', '4.01', 4.01)]
-      : [{ type: 'leave' as const }];
-    const body: BodyOf<'session'> = {
-      penId,
-      plan,
-      events: [...found, ...left],
-      startedAt: instant(day),
-      finishedAt: instant(day),
-      afterCleaning: false,
-      outcome: adjusted ? 'adjusted' : 'inTolerance',
-      pastDateLots: [],
-      note: '',
-    };
-    write(day, { kind: 'session', body });
-  };
-  const reading = (day: number, tankId: string, shown: number) =>
-    write(day, {
-      kind: 'reading',
-      body: { tankId, sampleKind: 'tank', takenAt: instant(day), note: '', ph: { shown, penId } },
-    });
-  return { penId, session, reading };
-}
 
 test('a later check corrects the readings before it and turns their verdict', () => {
   const { book, write } = diary();

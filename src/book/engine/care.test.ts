@@ -1,25 +1,18 @@
-import { idSource, writeRevision, type CareEvent, type Change, type Kind } from '@/records';
+import type { CareEvent } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { BookState } from './bookState';
 import { breaksOf, forcingEvents, isResting, probeFittedMs, runningSoak } from './penCare';
 import { pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { shoppingAnswer } from './shoppingAnswer';
 import { timersAnswer } from './timersAnswer';
+import { diary } from './testing/diary';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const nowMs = 100 * DAY_MS;
-const makeId = idSource();
 
 function bookWithPen() {
-  const book = new BookState();
-  const write = <K extends Kind>(atMs: number, change: Change<K>) => {
-    const writer = { makeId, nowMs: atMs, zone: 'UTC', by: 'LV', device: 'phone' };
-    const revision = writeRevision(change, writer);
-    book.apply([revision as never]);
-    return revision.recordId as string;
-  };
+  const { book, write } = diary(1);
   const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
   const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
   const penId = write(0, { kind: 'pen', body: pen });
@@ -100,4 +93,25 @@ test('the shopping list names what the pens need and the Shelf lacks', () => {
     body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: '', left: 500, note: '' },
   });
   expect(shoppingAnswer(book, nowMs).map(({ need }) => need.nominal)).toEqual([4.01, 1.413]);
+});
+
+test('a cap with a stop-gap is on the line until it gets storage solution, however late', () => {
+  const { book, penId, care } = bookWithPen();
+  care('stopGap', nowMs - HOUR_MS, { side: 'ph', note: 'tap water' });
+  expect(timersAnswer(book, nowMs)).toMatchObject([
+    { kind: 'stopGap', name: 'P1', refId: penId, endMs: nowMs + 23 * HOUR_MS },
+  ]);
+  expect(timersAnswer(book, nowMs + 9 * DAY_MS)).toHaveLength(1);
+  expect(timersAnswer(book, nowMs - 2 * HOUR_MS)).toEqual([]);
+  care('capTopUp', nowMs + DAY_MS, { side: 'ph' });
+  expect(timersAnswer(book, nowMs + 2 * DAY_MS)).toEqual([]);
+});
+
+test('drying runs a timer and forces a check, but is no soak', () => {
+  const { book, penId, care } = bookWithPen();
+  const until = new Date(nowMs + 24 * HOUR_MS).toISOString();
+  care('wetElectronics', nowMs, { until });
+  expect(timersAnswer(book, nowMs)).toMatchObject([{ kind: 'drying', refId: penId }]);
+  expect(runningSoak(book, penId, 'ph', nowMs + HOUR_MS)).toBeUndefined();
+  expect(forcingEvents(book, penId, 'ec').map(({ event }) => event)).toEqual(['wetElectronics']);
 });

@@ -3,7 +3,7 @@ import { learnFactor, tankWater, type DoseObservation, type WaterEvent } from '@
 import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
-import { tanksAnswer } from './tankAnswers';
+import { tankAnswer } from './tankAnswers';
 import { tankColumns } from './tankColumns';
 
 /** A re-read later than this after a dose says more of the plants than of the dose, ms. */
@@ -63,7 +63,7 @@ function observe(
 
 /** All that a dose plan for a tank needs. */
 export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAnswer | null {
-  const tank = tanksAnswer(book, nowMs).find((candidate) => candidate.id === id);
+  const tank = tankAnswer(book, id, nowMs);
   if (!tank) return null;
   const additions = additionsOf(book, id);
   const columns = tankColumns(book, id);

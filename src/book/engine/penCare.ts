@@ -56,11 +56,14 @@ export function forcingEvents(book: BookState, penId: RecordId, side: Side) {
   });
 }
 
-/** The soak that runs at `nowMs`, if any. */
+/** The soak that runs at `nowMs`, if any; drying is none. */
 export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs: number) {
   return careOf(book, penId, side).findLast(
     ({ record, atMs }) =>
-      record.body.until !== undefined && atMs <= nowMs && Date.parse(record.body.until) > nowMs,
+      record.body.until !== undefined &&
+      record.body.what !== 'wetElectronics' &&
+      atMs <= nowMs &&
+      Date.parse(record.body.until) > nowMs,
   );
 }
 

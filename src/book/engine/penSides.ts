@@ -1,11 +1,5 @@
 import type { PenSide, SideError } from '@/book/answers';
-import {
-  TOLERANCE_EC_REL,
-  TOLERANCE_PH,
-  ecAnchorStdURel,
-  phAnchorParts,
-  phErrorAt,
-} from '@/core/calibration';
+import { TOLERANCE_EC_REL, TOLERANCE_PH, phAnchorParts, phErrorAt } from '@/core/calibration';
 import {
   DUE_BY_DRIFT_FROM_CHECKS,
   dueByDriftMs,
@@ -114,10 +108,10 @@ export function phSide(
     ? {
         atPh: CROP_PH,
         error: phErrorAt(CROP_PH, state.map),
-        expandedU: makeBudget([
+        budget: makeBudget([
           ...phAnchorParts(state.anchor, CROP_PH),
           { source: 'drift', stdU: driftStdU },
-        ]).expandedU,
+        ]),
       }
     : undefined;
   const shared = sharedSide(book, pen, {
@@ -144,7 +138,11 @@ export function ecSide(
   const error: SideError | undefined = checked
     ? {
         error: state.gain - 1,
-        expandedU: COVERAGE_FACTOR * Math.hypot(ecAnchorStdURel(state.anchor), driftStdU),
+        budget: makeBudget([
+          { source: 'standards', stdU: state.anchor.standardStdURel },
+          { source: 'cupDigit', stdU: state.anchor.digitStdURel },
+          { source: 'drift', stdU: driftStdU },
+        ]),
       }
     : undefined;
   const shared = sharedSide(book, pen, {

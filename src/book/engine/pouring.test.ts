@@ -1,27 +1,19 @@
-import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
+import type { BodyOf } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { BookState } from './bookState';
 import { careDueAnswer } from './careDueAnswer';
 import { doseAnswer } from './doseAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
 import { productsAnswer } from './productsAnswer';
 import { rowsAnswer } from './rowsAnswer';
+import { diary } from './testing/diary';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
-const makeId = idSource();
 const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 
 /** A book written by the hour: one pen, one tank of 100 L. */
-function diary(tank: Partial<BodyOf<'tank'>> = {}) {
-  const book = new BookState();
-  const write = <K extends Kind>(hour: number, change: Change<K>) => {
-    const parents = change.recordId ? book.headIds(change.recordId) : [];
-    const writer = { makeId, nowMs: hour * HOUR_MS, zone: 'UTC', by: '', device: 'phone' };
-    const revision = writeRevision({ ...change, parents }, writer);
-    book.apply([revision as never]);
-    return revision.recordId as string;
-  };
+function hourly(tank: Partial<BodyOf<'tank'>> = {}) {
+  const { book, write } = diary(HOUR_MS);
   const at = (hour: number) => new Date(hour * HOUR_MS).toISOString();
   const penId = write(0, {
     kind: 'pen',
@@ -70,7 +62,7 @@ function diary(tank: Partial<BodyOf<'tank'>> = {}) {
 
 describe('what stock adds is learned from the tank’s own pours', () => {
   test('Δκ · V / mL, the median of the newest', () => {
-    const { book, read, pour, tankId } = diary();
+    const { book, read, pour, tankId } = hourly();
     // 100 mL of each into 100 L from 1.0 to 1.3: 0.3 for 1 mL/L; then 0.2 and 0.25.
     for (const [day, from, to] of [
       [1, 1, 1.3],
@@ -85,7 +77,7 @@ describe('what stock adds is learned from the tank’s own pours', () => {
     expect(learnedGain).toMatchObject({ pours: 3, gainMsPerCm: expect.closeTo(0.25, 6) });
   });
   test('nothing from a pour re-read late, or with water poured between', () => {
-    const { book, read, pour, tankId } = diary();
+    const { book, read, pour, tankId } = hourly();
     read(24, { ec: 1 });
     pour(25, { what: 'stock', doseMl: 100 });
     read(48, { ec: 1.3 });
@@ -100,7 +92,7 @@ describe('what stock adds is learned from the tank’s own pours', () => {
 
 describe('what a tank taught', () => {
   const dosed = () => {
-    const made = diary();
+    const made = hourly();
     const doses = [1, 2, 3].map((day) => {
       made.read(24 * day, { ph: 7 });
       const id = made.pour(24 * day + 1, {
@@ -138,7 +130,7 @@ describe('what a tank taught', () => {
 });
 
 test('what is left of a product falls with what is poured since it was counted', () => {
-  const { book, write, pour, at } = diary();
+  const { book, write, pour, at } = hourly();
   const productId = write(1, {
     kind: 'product',
     body: {
@@ -161,7 +153,7 @@ test('what is left of a product falls with what is poured since it was counted',
 });
 
 test('cleaning is due weekly in heavy use, monthly otherwise; an EC face is never soaked', () => {
-  const { book, write, read, penId, at } = diary();
+  const { book, write, read, penId, at } = hourly();
   const due = (nowMs: number) => careDueAnswer(book, book.record('pen', penId)!, nowMs);
   expect(due(DAY_MS)).toMatchObject([
     { side: 'ph', heavyUse: false, cleanAtMs: 30 * DAY_MS },

@@ -1,29 +1,14 @@
-import {
-  idSource,
-  writeRevision,
-  type BodyOf,
-  type Change,
-  type Kind,
-  type Sample,
-} from '@/records';
+import type { BodyOf, Sample } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { BookState } from './bookState';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, readingsPage, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
+import { diary } from './testing/diary';
 
 const DAY_MS = 86_400_000;
-const makeId = idSource();
 const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 
 function glasshouse() {
-  const book = new BookState();
-  const write = <K extends Kind>(day: number, change: Change<K>) => {
-    const parents = change.recordId ? book.headIds(change.recordId) : [];
-    const writer = { makeId, nowMs: day * DAY_MS, zone: 'UTC', by: 'LV', device: 'phone' };
-    const revision = writeRevision({ ...change, parents }, writer);
-    book.apply([revision as never]);
-    return revision.recordId as string;
-  };
+  const { book, write } = diary();
   const penId = write(0, {
     kind: 'pen',
     body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),

@@ -11,7 +11,7 @@ import type {
 import type { RecordId } from '@/records';
 import { SAMPLES, type Sample } from '@/records/kinds';
 import { additionsOf, mixingIn, type TimedAddition } from './additions';
-import type { BookState } from './bookState';
+import type { BookState, LiveRecord } from './bookState';
 import { pensAnswer } from './penAnswers';
 import { readingRow } from './readingRow';
 import { readingsOf } from './readingsOf';
@@ -34,23 +34,33 @@ function rowsOf(
   return newest.flatMap((reading) => readingRow(book, reading) ?? []);
 }
 
-/** All tanks in the order of the round, each with its newest reading. */
-export function tanksAnswer(book: BookState, nowMs: number): readonly TankAnswer[] {
-  return [...book.all('tank')]
-    .sort((a, b) => a.body.place - b.body.place || (a.id < b.id ? -1 : 1))
-    .map(({ id, head, body }, at) => {
-      const mixing = mixingIn(book, id, nowMs);
-      return {
-        id,
-        revId: head.revId,
-        body,
-        number: at + 1,
-        latest: rowsOf(book, id, 1)[0],
-        leaving: leavingOf(book, { id, body }, nowMs),
-        mixing: mixing && additionRow(mixing),
-      };
-    });
+/** All tanks in the order of the round. */
+const inOrder = (book: BookState): readonly LiveRecord<'tank'>[] =>
+  book.remember('tanksInOrder', () =>
+    [...book.all('tank')].sort((a, b) => a.body.place - b.body.place || (a.id < b.id ? -1 : 1)),
+  );
+
+/** A tank with its newest reading, its number in the round, and where it goes. */
+function tankNow(
+  book: BookState,
+  { id, head, body }: LiveRecord<'tank'>,
+  { number, nowMs }: { readonly number: number; readonly nowMs: number },
+): TankAnswer {
+  const mixing = mixingIn(book, id, nowMs);
+  return {
+    id,
+    revId: head.revId,
+    body,
+    number,
+    latest: rowsOf(book, id, 1)[0],
+    leaving: leavingOf(book, { id, body }, nowMs),
+    mixing: mixing && additionRow(mixing),
+  };
 }
+
+/** All tanks in the order of the round, each with its newest reading. */
+export const tanksAnswer = (book: BookState, nowMs: number): readonly TankAnswer[] =>
+  inOrder(book).map((tank, at) => tankNow(book, tank, { number: at + 1, nowMs }));
 
 /** The tanks that are walked and read: not those out of use. */
 export const tanksInUse = (book: BookState, nowMs: number): readonly TankAnswer[] =>
@@ -58,7 +68,9 @@ export const tanksInUse = (book: BookState, nowMs: number): readonly TankAnswer[
 
 /** One tank; null when it is not in the book. */
 export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAnswer | null {
-  return tanksAnswer(book, nowMs).find((candidate) => candidate.id === id) ?? null;
+  const at = inOrder(book).findIndex((tank) => tank.id === id);
+  const tank = inOrder(book)[at];
+  return tank ? tankNow(book, tank, { number: at + 1, nowMs }) : null;
 }
 
 /** What Read needs: tanks, pens with their state now, and the pens last used on each tank. */

@@ -1,10 +1,27 @@
 import type { TimerRow } from '@/book/answers';
+import { STOP_GAP_HOURS } from '@/core/schedule';
+import type { CareKind } from '@/records';
 import type { BookState } from './bookState';
 import { mixingIn } from './additions';
-import { runningSoak } from './penCare';
+import { careOf, runningSoak } from './penCare';
 
 /** A soak that ended stays on the line this long, ms: somebody must take the probe out. */
-const ENDED_STAYS_MS = 12 * 3_600_000;
+const HOUR_MS = 3_600_000;
+const ENDED_STAYS_MS = 12 * HOUR_MS;
+
+/** What decides how wet a tip stands: the newest of these. */
+const WETS: readonly CareKind[] = ['stopGap', 'capTopUp', 'soak', 'newProbe'];
+
+/** Caps that hold a stop-gap until somebody fills them with storage solution or soaks the probe. */
+function stopGaps(book: BookState, nowMs: number): TimerRow[] {
+  return book.all('pen').flatMap(({ id, body }): TimerRow[] => {
+    const newest = careOf(book, id, 'ph').findLast(({ record }) => WETS.includes(record.body.what));
+    if (newest?.record.body.what !== 'stopGap' || newest.atMs > nowMs) return [];
+    const endMs = newest.atMs + STOP_GAP_HOURS * HOUR_MS;
+    const startMs = newest.atMs;
+    return [{ kind: 'stopGap', id: newest.record.id, startMs, endMs, name: body.code, refId: id }];
+  });
+}
 
 /** Every timer that runs, or has just run out: soaks and doses being mixed, soonest first. */
 export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[] {
@@ -15,10 +32,12 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     const pen = book.record('pen', body.penId);
     if (!pen || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
     const side = body.side === 'ec' ? 'ec' : 'ph';
+    const row = { id, startMs, endMs, name: pen.body.code, refId: body.penId };
+    if (body.what === 'wetElectronics') return [{ kind: 'drying', ...row }];
     // A later soak of the same probe takes over.
     const newest = runningSoak(book, body.penId, side, Math.min(nowMs, endMs - 1));
     if (newest && newest.record.id !== id) return [];
-    return [{ kind: 'soak', id, startMs, endMs, name: pen.body.code, refId: body.penId }];
+    return [{ kind: 'soak', ...row }];
   });
   const doses = book.all('tank').flatMap(({ id, body }): TimerRow[] => {
     const mixing = mixingIn(book, id, nowMs);
@@ -27,5 +46,5 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     const { atMs: startMs, record } = mixing;
     return [{ kind: 'mixing', id: record.id, startMs, endMs, name: body.name, refId: id }];
   });
-  return [...soaks, ...doses].sort((a, b) => a.endMs - b.endMs);
+  return [...soaks, ...stopGaps(book, nowMs), ...doses].sort((a, b) => a.endMs - b.endMs);
 }

@@ -1,26 +1,14 @@
-import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
+import type { BodyOf } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { BookState } from './bookState';
 import { waterUseAnswer } from './waterUseAnswer';
+import { diary } from './testing/diary';
 
 const DAY_MS = 86_400_000;
-const makeId = idSource();
 const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 
 /** A tank of 100 L whose plants drink 5 L a day, read daily, watered on day 4. */
 function glasshouse(saltFalls: boolean) {
-  const book = new BookState();
-  const write = <K extends Kind>(day: number, change: Change<K>) => {
-    const revision = writeRevision(change, {
-      makeId,
-      nowMs: day * DAY_MS,
-      zone: 'UTC',
-      by: '',
-      device: 'phone',
-    });
-    book.apply([revision as never]);
-    return revision.recordId as string;
-  };
+  const { book, write } = diary();
   const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
   const penId = write(0, { kind: 'pen', body: { ...pen, ph: { ...pen.ph!, accuracyPh: 0.02 } } });
   const tank: BodyOf<'tank'> = {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import type { Change, Kind } from '@/records';
 import type { Row } from '../answers';
 import { thisMoment, type BookClient } from '../client';
@@ -35,11 +35,14 @@ export function useAnswer<T>(
 ) {
   const { client } = useBook();
   const about = key.join('/');
-  return useQuery({
+  const { data } = useQuery({
     queryKey: [about, moving],
     queryFn: () => ask(client),
     placeholderData: keepSame(about),
   });
+  // The first answer is drawn a slice at a time, so that a large screen never holds up a press.
+  const here = useDeferredValue(data !== undefined, false);
+  return { data: here ? data : undefined };
 }
 
 /** Every live record of a kind as it stands. */

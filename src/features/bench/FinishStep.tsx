@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { BenchOutcome, BenchPlan } from '@/core/procedure';
 import { Button } from '@/ui/button';
@@ -11,6 +12,7 @@ import { outcomeSentence } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { Failure } from './PrepareStep';
+import { StoreChoice, capChanges, type CapLiquid } from './StoreChoice';
 import type { Bench } from './useBench';
 
 interface Props {
@@ -27,6 +29,8 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const router = useRouter();
   const { client } = useBook();
   const [saving, setSaving] = useState(false);
+  const [cap, setCap] = useState<CapLiquid>('storage');
+  const asksCap = pen.body.ph !== null && !then;
   /** The other side in the same sitting; else what the readings before suffered; else the pen. */
   const nextHref = async () => {
     if (then) return `/pens/${pen.id}/bench?quantity=${then}`;
@@ -38,7 +42,8 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const save = async () => {
     setSaving(true);
     try {
-      await bench.finish(outcome);
+      const at = new Date(thisMoment().nowMs).toISOString();
+      await bench.finish(outcome, asksCap ? capChanges(cap, pen.id, at) : []);
       router.replace((await nextHref()) as '/');
     } catch {
       setSaving(false); // The failure stands on the screen; the sitting is still here.
@@ -73,9 +78,14 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
         </Say>
       ) : null}
       <Say size="small" tone="soft">
-        Rinse the probe, cap it with storage solution, throw the portions away. One portion comes
-        off each lot.
+        {then
+          ? 'Rinse the probe well and throw the portion away; pH comes next.'
+          : asksCap
+            ? 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.'
+            : 'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.'}{' '}
+        One portion comes off each lot.
       </Say>
+      {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
       {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );

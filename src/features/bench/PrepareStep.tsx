@@ -6,13 +6,14 @@ import { checkTempEntry } from '@/core/plausibility';
 import { asFoundOnly, makeEcPlan, makePhPlan } from '@/core/procedure';
 import { celsiusFromFahrenheit } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
+import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
+import { DISPUTES, notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
 import { chooseLot, cupLot, hasValue } from './chooseLots';
 import { penHints } from './benchWords';
 import { LotLine } from './LotLine';
@@ -146,8 +147,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       )}
       <Say size="small" tone="soft">
         Never dip in the bottle, never pour back. {rinse} to rinse, fresh; take the cap off upright.
-        Shake or blot, never rub: rubbing charges the glass.
       </Say>
+      <SchoolNote about="drying" />
       {sachets ? <SachetGuide nominals={nominals} lots={lots} /> : null}
       <Button kind="text" label="Would tap water do instead?" onPress={() => setWater(!water)} />
       {water ? (
@@ -156,6 +157,9 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
             No. Tap water has no known value, and distilled water in air drifts to about 5.6; any
             value near 7 is luck. People test pens this way and conclude wrongly, both ways. One cup
             of buffer takes about two minutes and tells.
+          </Say>
+          <Say size="small" tone="soft">
+            {DISPUTES.knownWater.others}
           </Say>
           {adjustable && scope !== 'first' ? (
             <Button label="Then only look, one cup" onPress={() => setScope('first')} />

@@ -94,7 +94,8 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     void write(next, [care as Change]).catch(() => undefined);
   };
 
-  const finish = async (outcome: BenchOutcome): Promise<void> => {
+  /** Puts the sitting into the book, with what else was done at its end. */
+  const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<void> => {
     const { plan, events, startedAt, afterCleaning, penId } = draft;
     if (!plan) return;
     const used = answer.lots.filter((lot) => plan.cups.some((cup) => cup.lotId === lot.id));
@@ -121,7 +122,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
           plan.cups.some((cup) => cup.id === event.cupId && cup.lotId === lotId),
       ).length;
     const portions = used.flatMap((lot) => takePortion(lot, poured(lot.id)) ?? []);
-    await write(null, [session, ...portions] as Change[]);
+    await write(null, [session, ...portions, ...more] as Change[]);
   };
   const giveUp = () => write(null);
   return { draft, change, type, add, again, finish, giveUp, failure };

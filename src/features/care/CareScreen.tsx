@@ -2,11 +2,13 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import type { Pen } from '@/records/kinds';
 import { CARE_CARDS, type CareCard } from './careCards';
 
 /** Care and incidents of a pen: a short card for each, booked when it is done. */
@@ -19,7 +21,12 @@ export function CareScreen() {
   if (!pen) return <Skeleton label="Loading the pen" />;
   if (card)
     return (
-      <Card card={card} penId={penId} code={pen.body.code} onBack={() => setCard(undefined)} />
+      <Card
+        card={cardFor(card, pen.body)}
+        penId={penId}
+        code={pen.body.code}
+        onBack={() => setCard(undefined)}
+      />
     );
   const fits = CARE_CARDS.filter(({ side }) => side === 'both' || pen.body[side] !== null);
   const rows = (group: CareCard['group']) =>
@@ -50,6 +57,19 @@ export function CareScreen() {
   );
 }
 
+/** A card as this pen needs it: some probes ask for two hours of soaking, some for a day. */
+function cardFor(card: CareCard, { ph }: Pen): CareCard {
+  const hours = ph?.wetting?.firstSoakHours;
+  const soaks = card.what === 'soak' || card.what === 'newProbe';
+  return soaks && hours ? { ...card, soakHours: hours } : card;
+}
+
+/** What its button starts, or that it is done. */
+function doneLabel({ soakHours, dryHours }: CareCard): string {
+  if (soakHours !== undefined) return `Start ${soakHours} h in solution`;
+  return dryHours === undefined ? 'Done, book it' : `Start ${dryHours} h of drying`;
+}
+
 function Card(props: {
   readonly card: CareCard;
   readonly penId: string;
@@ -62,9 +82,10 @@ function Card(props: {
   const [note, setNote] = useState('');
   const book = async () => {
     const nowMs = Date.now();
-    const { what, side, soakHours } = card;
+    const { what, side, soakHours, dryHours } = card;
+    const hours = soakHours ?? dryHours;
     const until =
-      soakHours === undefined ? undefined : new Date(nowMs + soakHours * 3_600_000).toISOString();
+      hours === undefined ? undefined : new Date(nowMs + hours * 3_600_000).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
     await append.mutateAsync([{ kind: 'careEvent', body }]);
     router.replace(`/pens/${penId}` as '/');
@@ -78,11 +99,7 @@ function Card(props: {
             kind="main"
             wet
             grow
-            label={
-              card.soakHours === undefined
-                ? 'Done, book it'
-                : `Start ${card.soakHours} h in solution`
-            }
+            label={doneLabel(card)}
             disabled={append.isPending}
             onPress={() => void book()}
           />
@@ -106,6 +123,7 @@ function Card(props: {
           </View>
         ))}
       </View>
+      {card.disputed ? <SchoolNote about={card.disputed} /> : null}
       <TextField label="Note" typed={note} onType={setNote} />
     </Screen>
   );

@@ -18,3 +18,11 @@ test('every card that cleans says to check as found first, or rests the probe af
     expect(asFound || soakHours !== undefined).toBe(true);
   }
 });
+
+test('every incident but a knock starts its remedy with a timer', () => {
+  const untimed = CARE_CARDS.filter(
+    ({ group, soakHours, dryHours }) =>
+      group === 'incident' && soakHours === undefined && dryHours === undefined,
+  );
+  expect(untimed.map(({ what }) => what)).toEqual(['knock']);
+});

@@ -1,4 +1,5 @@
 import type { CareKind } from '@/records';
+import type { DisputeId } from '@/words';
 
 /** One thing done to a pen, or that befell it: what to do, step by step, and what follows. */
 export interface CareCard {
@@ -8,8 +9,12 @@ export interface CareCard {
   readonly side: 'ph' | 'ec' | 'both';
   readonly steps: readonly string[];
   readonly caution?: string;
+  /** Where the trade is of two minds about it. */
+  readonly disputed?: DisputeId;
   /** A soak or rest in solution starts a timer, hours. */
   readonly soakHours?: number;
+  /** Drying starts one too, hours. */
+  readonly dryHours?: number;
 }
 
 /** Short guided cards, the usual first. Clean only after the as-found check: cleaning hides the past. */
@@ -47,6 +52,7 @@ export const CARE_CARDS: readonly CareCard[] = [
       'Half an hour in probe cleaner, standing.',
       'Rinse well, two hours in storage solution, then calibrate.',
     ],
+    disputed: 'cleaningSoak',
     soakHours: 2,
   },
   {
@@ -67,7 +73,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'ph',
     steps: [
-      'Upright in potassium chloride storage solution (3 mol/L), tip covered, a day.',
+      'Upright in potassium chloride storage solution (3 mol/L), tip covered, for the time below.',
       'Check it when the time is up.',
     ],
     soakHours: 24,
@@ -80,6 +86,17 @@ export const CARE_CARDS: readonly CareCard[] = [
     steps: [
       'A few drops of storage solution on the sponge, or filled until it covers the tip. Do not wipe the tip dry.',
     ],
+  },
+  {
+    what: 'stopGap',
+    title: 'Capped with a stop-gap',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'No storage solution at hand: pH 4 buffer (then 7), a damp paper renewed each time, or tap water, for a day.',
+      'Never pure water. Top the cap up with storage solution within the day; Zolder reminds.',
+    ],
+    disputed: 'storage',
   },
   {
     what: 'battery',
@@ -106,7 +123,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     side: 'ph',
     steps: [
       'White crystals round the cap are dried storage salt: dissolve them in warm water.',
-      'A day in storage solution, then calibrate.',
+      'Into storage solution for the time below, then calibrate.',
     ],
     soakHours: 24,
   },
@@ -168,5 +185,6 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'incident',
     side: 'both',
     steps: ['Batteries out, dry it open for a day, then check it.'],
+    dryHours: 24,
   },
 ];

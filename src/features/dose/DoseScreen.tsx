@@ -8,17 +8,19 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import type { Addition } from '@/records/kinds';
 import { Button } from '@/ui/button';
-import { Choice, TextField } from '@/ui/form';
+import { Choice } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { Caution } from './Caution';
+import { ChasingPanel } from './ChasingPanel';
 import { DoseLinks } from './DoseLinks';
 import { doseFor, pouredDose } from './doseModel';
 import { amountWords, refusalWords } from './doseWords';
 import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
+import { RefusalPanel } from './RefusalPanel';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -69,14 +71,13 @@ function Dosing({ answer, products, nowMs }: Props) {
     judged.value > (tank.body.phBand.low + tank.body.phBand.high) / 2 ? 'citric-50' : 'khco3-dry',
   );
   const [aim, setAim] = useState('');
-  const [accepted, setAccepted] = useState(false);
   const [note, setNote] = useState('');
   const [unbooked, setUnbooked] = useState(false);
   const chosen = products.find(({ id }) => id === productId) ?? products[0]!;
   const typed = parseDecimal(aim);
   const aimWrong = !typed.ok && typed.reason !== 'empty';
   const aimPh = typed.ok && typed.value >= 4 && typed.value <= 9 ? typed.value : undefined;
-  const choice = { product: chosen.product, aimPh, chasingAccepted: accepted, unbooked, nowMs };
+  const choice = { product: chosen.product, aimPh, chasingAccepted: note !== '', unbooked, nowMs };
   const plan = doseFor(answer, choice);
   const pair = formats.phPair(judged.value, judged.budget.expandedU);
   const pour = async () => {
@@ -119,23 +120,14 @@ function Dosing({ answer, products, nowMs }: Props) {
       {plan.ok && amount ? (
         <PlanPanel answer={answer} choice={choice} plan={plan.value} amount={amount} />
       ) : null}
-      {plan.ok ? null : <Refusal refusal={refusalWords(plan.refusal, formats)} />}
+      {plan.ok ? null : <RefusalPanel {...refusalWords(plan.refusal, formats)} />}
       {!plan.ok && plan.refusal.reason === 'strengthUnknown' ? (
         <Button
           label="Jar test"
           onPress={() => router.navigate(`/tanks/${tank.id}/jar?product=${chosen.id}` as '/')}
         />
       ) : null}
-      {!plan.ok && plan.refusal.reason === 'chasing' ? (
-        <Panel>
-          <TextField label="Why go on" typed={note} onType={setNote} />
-          <Button
-            label="Go on all the same"
-            disabled={note.trim() === ''}
-            onPress={() => setAccepted(true)}
-          />
-        </Panel>
-      ) : null}
+      {!plan.ok && plan.refusal.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
       <ProductChoice products={products} value={productId} onChoose={setProductId} />
       <Choice
         label="Is everything that went in since it was filled in the book?"
@@ -163,18 +155,5 @@ function Dosing({ answer, products, nowMs }: Props) {
       <DoseLinks tankId={tank.id} />
       <Caution trained={chosen.group === 'trained'} />
     </Screen>
-  );
-}
-
-function Refusal({ refusal }: { readonly refusal: { what: string; wayOn: string } }) {
-  return (
-    <Panel tone="wash">
-      <View role="status" aria-live="polite">
-        <Say size="large" face="slab">
-          {refusal.what}
-        </Say>
-        <Say>{refusal.wayOn}</Say>
-      </View>
-    </Panel>
   );
 }

@@ -3,6 +3,7 @@ import type { EcDoseAnswer } from '@/book/answers';
 import { useFormats } from '@/features/frame/formats';
 import { leadsDown } from '@/features/products/productSchema';
 import type { AnyProduct } from '@/features/products/useProducts';
+import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -52,6 +53,7 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
           },
         ]}
       />
+      <SchoolNote about="acidOrder" />
       {waters.length > 0 ? <Say>1. {waters.join(' and ')}.</Say> : null}
       {order === 'nutrientsFirst' ? (
         <>

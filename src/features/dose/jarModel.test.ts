@@ -1,7 +1,10 @@
+import type { DoseAnswer, PenAnswer } from '@/book/answers';
+import { fitPhAnchor, shownPhFor } from '@/core/calibration';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { jarFirstShare, jarPhAt, jarRefusalWords, jarResult } from './jarModel';
+import { jarPlan, jarRefusalWords, type JarInput } from './jarModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
+const nowMs = Date.UTC(2026, 4, 20, 10);
 const setup = { sampleL: '1', dilution: '50', dropsInMl: '20' };
 const rows = [
   { drops: '0', ph: '6.8' },
@@ -9,33 +12,75 @@ const rows = [
   { drops: '8', ph: '6.0' },
   { drops: '', ph: '' },
 ];
-const tank = { pen: undefined, aimPh: 6.2, tankVolumeL: 160 };
+
+/** A pen that was found so much high, with what its drift adds since. */
+function penFound(offsetPh: number, offsetStdU = 0): PenAnswer {
+  const map = { offsetPh, gain: 1 };
+  const points = [7, 4].map((truePh) => ({
+    truePh,
+    shownPh: shownPhFor(truePh, map),
+    standardStdU: 0.0115,
+    digitStdU: 0.0029,
+    temperatureStdU: 0,
+  }));
+  const anchor = fitPhAnchor(points, { tempC: 20 });
+  const spread = { kind: 'held', offsetStdU, gainStdU: 0 };
+  return {
+    body: { code: 'P1', ph: { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true } },
+    sides: [{ quantity: 'ph', state: { basis: 'checked', map, anchor, spread } }],
+  } as unknown as PenAnswer;
+}
+
+const answer = (more: Partial<DoseAnswer> = {}) =>
+  ({
+    tank: { id: 't1', body: { name: 'Basil', volumeL: 160, phBand: { low: 5.5, high: 6.5 } } },
+    ...more,
+  }) as unknown as DoseAnswer;
+const input = (more: Partial<JarInput> = {}): JarInput => ({
+  answer: answer(),
+  setup,
+  rows,
+  pen: penFound(0),
+  reagent: 'nitric',
+  aimPh: 6.2,
+  sampledMs: nowMs,
+  chasingAccepted: false,
+  nowMs,
+  ...more,
+});
+const words = (more: Partial<JarInput>) => {
+  const plan = jarPlan(input(more));
+  if (plan.ok) return '';
+  const { what, wayOn } = jarRefusalWords(plan.refusal, formats);
+  return `${what} ${wayOn}`;
+};
 
 test('six drops reach 6.2: 6 × 0.05 mL × 160 / 50 = 0.96 mL for the tank', () => {
-  const result = jarResult({ setup, rows, ...tank });
-  expect(result).toMatchObject({
+  expect(jarPlan(input())).toMatchObject({
     value: { drops: expect.closeTo(6, 9), doseMl: expect.closeTo(0.96, 9), warnings: [] },
   });
-  expect(jarPhAt(rows, undefined, 4.8)).toBeCloseTo(6.32, 9);
 });
 
-test('too few readings, an aim not reached, a set-up that cannot be', () => {
-  const words = (input: Partial<Parameters<typeof jarResult>[0]>) => {
-    const result = jarResult({ setup, rows, ...tank, ...input });
-    return result.ok ? '' : jarRefusalWords(result.refusal, formats);
-  };
+/* A pen 0.1 high shows 6.2 where the sample is 6.1: an aim of 6.2 is reached one drop earlier. */
+test('the pen’s known error is taken off first', () => {
+  expect(jarPlan(input({ pen: penFound(0.1) }))).toMatchObject({
+    value: { drops: expect.closeTo(5, 6) },
+  });
+});
+
+test('each thing that is missing or wrong is said with its way on', () => {
   expect(words({ rows: rows.slice(0, 2) })).toContain('2 of at least 3');
-  expect(words({ aimPh: 5.5 })).toContain('go on until it passes 5.5');
+  expect(words({ rows: [{ drops: '2', ph: '6.6' }, ...rows.slice(1)] })).toContain('0 drops');
+  expect(words({ aimPh: 5.5 })).toContain('Go on until it passes 5.5');
   expect(words({ setup: { ...setup, dropsInMl: '2' } })).toContain('5 to 100 drops');
-});
-
-test('four fifths first, less where the curve is steep: never more than 0.8 pH in one step', () => {
-  expect(jarFirstShare(rows, undefined, 6)).toBeCloseTo(0.8, 9);
-  const steep = [
-    { drops: '0', ph: '7.6' },
-    { drops: '2', ph: '6.6' },
-    { drops: '4', ph: '5.6' },
-  ];
-  // Half a pH a drop: 1.6 drops of four at most.
-  expect(jarFirstShare(steep, undefined, 4)).toBeCloseTo(0.4, 2);
+  expect(words({ pen: undefined })).toContain('0 of at least 3');
+  expect(words({ pen: penFound(0, 0.4) })).toContain('can’t carry a dose');
+  expect(words({ pen: penFound(0.5) })).toContain('In band: pour nothing');
+  expect(words({ reagent: 'koh' })).toContain('needs an acid');
+  const pure = { reading: { ec: { judged: { value: 0.05 } } } } as Partial<DoseAnswer>;
+  expect(words({ answer: answer(pure) })).toContain('too pure');
+  expect(words({ sampledMs: nowMs - 3 * 3_600_000 })).toContain('over two hours');
+  const lastDose = { what: 'base', atMs: nowMs - 600_000, mixedMs: nowMs - 60_000 } as const;
+  expect(words({ answer: answer({ lastDose }) })).toContain('chasing');
+  expect(words({ answer: answer({ lastDose }), chasingAccepted: true })).toBe('');
 });

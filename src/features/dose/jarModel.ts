@@ -1,17 +1,20 @@
-import type { PenAnswer } from '@/book/answers';
+import type { DoseAnswer, PenAnswer } from '@/book/answers';
+import type { Reagent } from '@/core/chemistry';
 import {
-  CAP_STEP_PH,
-  FIRST_STEP_KNOWN,
   dropMlFrom,
-  jarTestDose,
-  type JarRefusal,
+  planJar,
+  type EarlyRefusal,
+  type JarPlan,
+  type JarPlanRefusal,
   type JarResult,
 } from '@/core/dosing';
-import { assessPh } from '@/core/readings';
+import { assessPh, judgeTank } from '@/core/readings';
 import type { Result } from '@/core/result';
 import { sideOf } from '@/features/read/readModel';
 import type { JarTest } from '@/records/kinds';
 import { parseDecimal, type Formats } from '@/words';
+import { factsOf } from './doseModel';
+import { refusalWords } from './doseWords';
 
 /** A row of the guided test, as typed. */
 export interface JarRow {
@@ -41,19 +44,12 @@ export function jarPoints(rows: readonly JarRow[]): JarTest['points'] {
   });
 }
 
-/** What the pen showed, corrected by what is known of it now. */
-export function truePh(shownPh: number, pen: PenAnswer | undefined): number {
+/** What the pen showed, with its known error off and its ±; undefined without a pen that knows. */
+function assessed(shownPh: number, { pen, answer }: Pick<JarInput, 'pen' | 'answer'>) {
   const side = sideOf(pen, 'ph');
-  if (!pen?.body.ph || !side) return shownPh;
-  return assessPh({ shownPh, pen: pen.body.ph, state: side.state }).value;
-}
-
-interface Input {
-  readonly setup: JarSetup;
-  readonly rows: readonly JarRow[];
-  readonly pen: PenAnswer | undefined;
-  readonly aimPh: number;
-  readonly tankVolumeL: number;
+  if (!pen?.body.ph || !side) return undefined;
+  const tempC = answer.reading?.tempC;
+  return assessPh({ shownPh, tempC, pen: pen.body.ph, state: side.state });
 }
 
 /** The set-up in numbers; the core refuses what cannot be. */
@@ -67,22 +63,83 @@ export function jarNumbers({ sampleL, dilution, dropsInMl }: JarSetup) {
   };
 }
 
-/** What the test says of the whole tank: readings corrected for the pen's error first. */
-export function jarResult(input: Input): Result<JarResult, JarRefusal> {
-  const { setup, rows, pen, aimPh, tankVolumeL } = input;
-  const points = jarPoints(rows).map(({ drops, ph }) => ({ drops, ph: truePh(ph, pen) }));
-  return jarTestDose({ ...jarNumbers(setup), points }, { aimPh, tankVolumeL });
+/** All that a jar test's dose depends on. */
+export interface JarInput {
+  readonly answer: DoseAnswer;
+  readonly setup: JarSetup;
+  readonly rows: readonly JarRow[];
+  readonly pen: PenAnswer | undefined;
+  readonly reagent: Reagent;
+  readonly aimPh: number;
+  readonly sampledMs: number;
+  readonly chasingAccepted: boolean;
+  readonly nowMs: number;
 }
 
-/** Why the test tells no dose yet. */
-export function jarRefusalWords(refusal: JarRefusal, formats: Formats): string {
+/** What to pour now by this test: readings corrected for the pen's error first. */
+export function jarPlan(input: JarInput): Result<JarPlan, JarPlanRefusal> {
+  const { answer, setup, rows } = input;
+  const { tank, reading, lastDose } = answer;
+  const points = jarPoints(rows).flatMap(({ drops, ph }) => {
+    const read = assessed(ph, input);
+    return read ? [{ drops, ph: read.value, read }] : [];
+  });
+  const start = points.find(({ drops }) => drops === 0)?.read;
+  const ecMsPerCm = reading?.ec?.judged?.value;
+  return planJar({
+    ...input,
+    lastDose,
+    jar: { ...jarNumbers(setup), points },
+    tankVolumeL: factsOf(answer).volumeL,
+    band: tank.body.phBand,
+    verdict: start && judgeTank(start, tank.body.phBand, ecMsPerCm).verdict,
+    phStdU: start?.budget.stdU ?? NaN,
+  });
+}
+
+/** Why the test tells no dose yet, and the way on. */
+export function jarRefusalWords(
+  refusal: JarPlanRefusal,
+  formats: Formats,
+): { readonly what: string; readonly wayOn: string } {
   switch (refusal.reason) {
     case 'tooFewPoints':
-      return `${refusal.count} of at least ${refusal.needed} readings. The first is the sample as it is, with no drops.`;
+      return {
+        what: `${refusal.count} of at least ${refusal.needed} readings.`,
+        wayOn: 'The first is the sample as it is, with no drops.',
+      };
+    case 'noStart':
+      return {
+        what: 'The sample as it was is missing.',
+        wayOn: 'One row has 0 drops: the pH before the first.',
+      };
     case 'aimNotReached':
-      return `Down to ${formats.number(refusal.reachedPh, 2)} so far; go on until it passes ${formats.number(refusal.aimPh, 1)}.`;
+      return {
+        what: `${formats.number(refusal.reachedPh, 2)} so far.`,
+        wayOn: `Go on until it passes ${formats.number(refusal.aimPh, 1)}.`,
+      };
     case 'badSetup':
-      return 'The set-up is not complete: sample, dilution and 5 to 100 drops in a mL.';
+      return {
+        what: 'The set-up is not complete.',
+        wayOn: 'Sample, dilution and 5 to 100 drops in a mL.',
+      };
+    case 'sampleTooOld':
+      return refusal.dosedSince
+        ? {
+            what: 'The tank was dosed since, or was still mixing then.',
+            wayOn: 'This sample no longer stands for it: take a new one.',
+          }
+        : {
+            what: 'This sample has stood for over two hours.',
+            wayOn: 'It has aired; the tank has changed. Take a new one.',
+          };
+    case 'stepsTooLarge':
+      return {
+        what: 'The first drops moved it further than one step may.',
+        wayOn: 'Begin again with a new sample and fewer drops at a time, or dilute further.',
+      };
+    default:
+      return refusalWords(refusal satisfies EarlyRefusal, formats);
   }
 }
 
@@ -93,35 +150,6 @@ export const JAR_WARNING = {
   notMonotone: 'Some readings went the wrong way; they were averaged with their neighbours.',
 } as const satisfies Record<JarResult['warnings'][number], string>;
 
-/** Predicted pH after a share of the dose: read off the test's own curve. */
-export function jarPhAt(
-  rows: readonly JarRow[],
-  pen: PenAnswer | undefined,
-  drops: number,
-): number | undefined {
-  const points = jarPoints(rows)
-    .map((point) => ({ ...point, ph: truePh(point.ph, pen) }))
-    .sort((a, b) => a.drops - b.drops);
-  const at = points.findIndex((point) => point.drops >= drops);
-  const [from, to] = [points[at - 1], points[at]];
-  if (!to) return undefined;
-  if (!from) return to.ph;
-  const share = (drops - from.drops) / Math.max(1e-9, to.drops - from.drops);
-  return from.ph + share * (to.ph - from.ph);
-}
-
-/**
- * The share of the whole dose to pour first: four fifths, and no more than the test's own curve lets
- * the tank move in one step.
- */
-export function jarFirstShare(
-  rows: readonly JarRow[],
-  pen: PenAnswer | undefined,
-  drops: number,
-): number {
-  const start = jarPhAt(rows, pen, 0);
-  const moves = (share: number) => Math.abs((jarPhAt(rows, pen, share * drops) ?? NaN) - start!);
-  let share = FIRST_STEP_KNOWN;
-  while (share > 0.01 && !(moves(share) <= CAP_STEP_PH)) share -= 0.01;
-  return share;
-}
+/** Said where the test's own readings keep the first step small. */
+export const JAR_STEP_WORDS =
+  'Kept to less than one pH, by the reading after it: fewer drops between readings allow more.';

@@ -14,6 +14,7 @@ import { Overlays } from './Overlays';
 import { PlacesBar } from './PlacesBar';
 import { TimerLine } from './TimerLine';
 import { useIsWide } from './useIsWide';
+import { warmUp } from './warmUp';
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' {
@@ -42,6 +43,7 @@ function Frame() {
   const { device, opened } = useBook();
   const wide = useIsWide();
   useEffect(() => applyTheme(device.theme, device.textScale), [device]);
+  useEffect(() => warmUp(), []);
   return (
     <View style={[styles.frame, wide && styles.wide]}>
       {wide ? <PlacesBar wide /> : null}

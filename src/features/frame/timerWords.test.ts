@@ -30,3 +30,17 @@ test('a soak says until when, across midnight, then asks for the check', () => {
   expect(timerWords(soak, soak.endMs)).toBe('P2: soak is over, check it');
   expect(timerHref(soak)).toBe('/pens/p2');
 });
+
+test('a stop-gap in the cap says until when, then what it needs, and leads to the care cards', () => {
+  const stopGap = { ...soak, kind: 'stopGap' } as const;
+  expect(timerWords(stopGap, nowMs)).toBe('P2 in a stop-gap until tomorrow 08:30');
+  expect(timerWords(stopGap, stopGap.endMs)).toBe('P2: its cap needs storage solution');
+  expect(timerHref(stopGap)).toBe('/pens/p2/care');
+});
+
+test('a pen that got wet inside dries for a day, then is checked', () => {
+  const drying = { ...soak, kind: 'drying' } as const;
+  expect(timerWords(drying, nowMs)).toBe('P2 drying until tomorrow 08:30');
+  expect(timerWords(drying, drying.endMs)).toBe('P2: dry by now, check it');
+  expect(timerHref(drying)).toBe('/pens/p2');
+});

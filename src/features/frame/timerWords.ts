@@ -11,6 +11,16 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
       ? `${name}: soak is over, check it`
       : `${name} soaking until ${dueTime(endMs, nowMs)}`;
   }
+  if (kind === 'drying') {
+    return leftMs <= 0
+      ? `${name}: dry by now, check it`
+      : `${name} drying until ${dueTime(endMs, nowMs)}`;
+  }
+  if (kind === 'stopGap') {
+    return leftMs <= 0
+      ? `${name}: its cap needs storage solution`
+      : `${name} in a stop-gap until ${dueTime(endMs, nowMs)}`;
+  }
   if (leftMs <= 0) return `${name}: mixed, re-read it`;
   return leftMs < HOUR_MS
     ? `${name} mixing, ${minutesSeconds(leftMs / 1000)}`
@@ -19,5 +29,6 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
 
 /** Where a timer leads. */
 export function timerHref({ kind, refId }: TimerRow): string {
-  return kind === 'soak' ? `/pens/${refId}` : `/read?tank=${refId}`;
+  if (kind === 'stopGap') return `/pens/${refId}/care`;
+  return kind === 'soak' || kind === 'drying' ? `/pens/${refId}` : `/read?tank=${refId}`;
 }

@@ -3,7 +3,10 @@ import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { DISPUTES, HELP_CARDS } from './helpCards';
+import { DISPUTES, type Dispute } from '@/words';
+import { HELP_CARDS } from './helpCards';
+
+const DISPUTE_LIST: readonly Dispute[] = Object.values(DISPUTES);
 
 /** Short answers in one place, and where the trade disagrees with both sides. */
 export function HelpScreen() {
@@ -31,13 +34,15 @@ export function HelpScreen() {
       <Say size="large" face="slab" heading={2}>
         Where people disagree
       </Say>
-      {DISPUTES.map(({ question, schools, zolder }) => (
+      {DISPUTE_LIST.map(({ question, schools, why, others }) => (
         <View key={question}>
           <Say bold>{question}</Say>
           <Say size="small" tone="soft">
             {schools.join(' · ')}
           </Say>
-          <Say size="small">{zolder}</Say>
+          <Say size="small">
+            {why} {others}
+          </Say>
         </View>
       ))}
     </Screen>

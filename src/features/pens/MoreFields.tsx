@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Control } from 'react-hook-form';
 import { FormField } from '@/features/parts/FormField';
+import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { FormChoice } from './FormChoice';
@@ -58,6 +59,11 @@ export function MoreFields({ control, hasPh }: Props) {
       </Say>
       {text('serial', 'Device number')}
       {text('boughtOn', 'Bought on')}
+      {text(
+        'adjustedOn',
+        'Adjusted by its factory or dealer on',
+        'Its first session: good to the maker’s accuracy until its first check.',
+      )}
       {text('guaranteeUntil', 'Guarantee until')}
       {text('certificate', 'Certificate')}
       {text('batteries', 'Batteries')}
@@ -89,11 +95,8 @@ function PhMore({
       <Say size="large" face="slab" heading={2}>
         How it takes a point
       </Say>
-      {text(
-        'phCups',
-        'Cups in their order',
-        'Values as printed, e.g. 7 4.01 10.01. Neutral first sets the zero; most pens refuse anything else.',
-      )}
+      {text('phCups', 'Cups in their order', 'Values as printed, e.g. 7 4.01 10.01.')}
+      <SchoolNote about="pointOrder" />
       <FormChoice
         control={control}
         name="phStores"

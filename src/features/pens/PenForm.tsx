@@ -115,6 +115,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
         control={control}
         name="checkPolicy"
         label="How often is it checked?"
+        disputed="frequency"
         options={[
           { value: 'everyUse', label: 'before every use' },
           { value: 'daily', label: 'every day' },
@@ -135,6 +136,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
         control={control}
         name="cleaningPolicy"
         label="How often is it cleaned?"
+        disputed="cleaningInterval"
         options={[
           { value: 'byUse', label: 'by its use', hint: 'weekly in heavy use, else monthly' },
           { value: 'weekly', label: 'every week' },
@@ -150,6 +152,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
         control={control}
         name="tolerancePolicy"
         label="How far off is good enough?"
+        disputed="tolerance"
         options={[
           { value: 'laboratory', label: 'laboratory', hint: '±0.02 pH, 2 % EC' },
           { value: 'normal', label: 'normal', hint: '±0.05 pH, 3 % EC' },

@@ -4,13 +4,15 @@ import type { PenDetailAnswer, PenSide } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
 import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
 import { erasableFromMs } from '@/core/retention';
-import { COVERAGE_FACTOR } from '@/core/uncertainty';
 import { judgeReading } from '@/core/verdict';
 import { DriftPanel } from '@/features/LazyChart';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { WhyBudget } from '@/features/parts/WhyBudget';
 import { Button } from '@/ui/button';
+import { FirstSoak } from './FirstSoak';
+import { MakerSession } from './MakerSession';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
@@ -28,6 +30,7 @@ import {
 import {
   errorLine,
   lastCheckLine,
+  nextCheckLine,
   OUTCOME_SENTENCE,
   sessionLine,
   careDueLine,
@@ -143,10 +146,11 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       </Say>
       {pen.sessions.length === 0 ? (
         <Say>
-          No check yet. {firstSoakLine(pen.body)}The first check takes about two minutes a cup;
-          until then the maker’s accuracy is all its numbers are worth.
+          No check yet. The first check takes about two minutes a cup; until then the maker’s
+          accuracy is all its numbers are worth.
         </Say>
       ) : null}
+      {pen.sessions.length === 0 && pen.body.ph ? <FirstSoak pen={pen} nowMs={nowMs} /> : null}
       {pen.sessions.slice(0, 20).map((session) => (
         <View key={session.id} style={styles.session}>
           <Say size="small" tone="soft">
@@ -171,6 +175,7 @@ export function PenDetail({ penId }: { readonly penId: string }) {
           </View>
         </View>
       ))}
+      {pen.body.papers?.adjustedOn ? <MakerSession body={pen.body} /> : null}
       {oldest === undefined ? null : (
         <Say size="small" tone="soft">
           Records of checks are kept three years at least: the oldest here until{' '}
@@ -179,14 +184,6 @@ export function PenDetail({ penId }: { readonly penId: string }) {
       )}
     </Screen>
   );
-}
-
-/** What a new pH probe needs before its first use. */
-function firstSoakLine({ ph }: PenDetailAnswer['body']): string {
-  const hours = ph?.wetting?.firstSoakHours ?? 24;
-  return ph && hours > 0
-    ? `A new pH probe stands ${hours} h in storage solution first (Care, Soak the pH probe). `
-    : '';
 }
 
 /** What its papers say, in one line. */
@@ -241,17 +238,25 @@ function SidePanel(props: {
           band={band}
           reading={{
             value: error.error,
-            expandedU: error.expandedU,
-            verdict: judgeReading(error.error, error.expandedU / COVERAGE_FACTOR, band).verdict,
+            expandedU: error.budget.expandedU,
+            verdict: judgeReading(error.error, error.budget.stdU, band).verdict,
           }}
           sentence={`${line}; tolerance ${limit}.`}
         />
       ) : null}
-      <Say size="small" tone="soft">
-        {error
-          ? `tolerance ${limit}; every reading is corrected by this`
-          : 'The maker’s accuracy is all there is.'}
-      </Say>
+      {error ? (
+        <WhyBudget
+          aside={`tolerance ${limit}; every reading is corrected by this`}
+          of={`of the ${ph ? 'pH' : 'EC'} error`}
+          budget={error.budget}
+          write={(u) => (ph ? formats.number(u, 3) : `${formats.number(100 * u, 1)} %`)}
+        />
+      ) : (
+        <Say size="small" tone="soft">
+          The maker’s accuracy is all there is.
+        </Say>
+      )}
+      <Say size="small">{nextCheckLine(side, nowMs)}</Say>
     </Panel>
   );
 }

@@ -31,6 +31,7 @@ export function PhFields({ control }: Props) {
         control={control}
         name="phPoints"
         label="How many points?"
+        disputed="pointCount"
         options={[
           { value: '2', label: 'two', hint: 'they bracket the work' },
           { value: '1', label: 'one', hint: 'leaves the slope unknown' },
@@ -104,6 +105,7 @@ export function EcFields({ control }: Props) {
         control={control}
         name="ecAdjust"
         label="How is it adjusted?"
+        disputed="ecAdjust"
         options={[
           { value: 'button', label: 'button' },
           { value: 'steps', label: 'stepped up or down' },

@@ -56,6 +56,7 @@ export function moreDefaults(pen: Pen, mark: (value: number) => string) {
     lifeDays: pen.expectedLifeDays ? mark(pen.expectedLifeDays) : '',
     serial: papers?.serial ?? '',
     boughtOn: papers?.boughtOn ?? '',
+    adjustedOn: papers?.adjustedOn ?? '',
     guaranteeUntil: papers?.guaranteeUntil ?? '',
     certificate: papers?.certificate ?? '',
     batteries: papers?.batteries ?? '',
@@ -117,6 +118,7 @@ export function moreOf(form: PenFormOut, base: Pen): Partial<Pen> {
   const papers = {
     serial: form.serial,
     boughtOn: form.boughtOn,
+    adjustedOn: form.adjustedOn || undefined,
     guaranteeUntil: form.guaranteeUntil,
     certificate: form.certificate,
     batteries: form.batteries,

@@ -48,6 +48,7 @@ export const penFormSchema = z.object({
   ),
   serial: z.string().max(200),
   boughtOn: z.string().max(200),
+  adjustedOn: z.string().max(200),
   guaranteeUntil: z.string().max(200),
   certificate: z.string().max(200),
   batteries: z.string().max(200),

@@ -5,6 +5,7 @@ import {
   dueLine,
   errorLine,
   lastCheckLine,
+  nextCheckLine,
   pensSummary,
   sessionLine,
 } from './penViewModel';
@@ -22,11 +23,13 @@ const pen = (word: string, more: object = {}): PenAnswer =>
     ...more,
   }) as unknown as PenAnswer;
 
+const budget = (expandedU: number) => ({ stdU: expandedU / 2, expandedU, parts: [] });
+
 test('the error stands with its ± and where', () => {
-  expect(errorLine(side({ error: { atPh: 6, error: 0.024, expandedU: 0.051 } }), formats)).toBe(
-    '+0.02 ± 0.05 at pH 6',
-  );
-  expect(errorLine(side({ error: { error: -0.006, expandedU: 0.014 } }), formats)).toBe(
+  expect(
+    errorLine(side({ error: { atPh: 6, error: 0.024, budget: budget(0.051) } }), formats),
+  ).toBe('+0.02 ± 0.05 at pH 6');
+  expect(errorLine(side({ error: { error: -0.006, budget: budget(0.014) } }), formats)).toBe(
     '−0.6 % ± 1.4 % in EC',
   );
   expect(errorLine(side({}), formats)).toBe('error unknown');
@@ -40,6 +43,20 @@ test('the due date, or what comes before it', () => {
   expect(dueLine(pen('cantBeTrusted'), now)).toBe('check now');
   expect(dueLine(pen('unverified', { sides: [side({})] }), now)).toBe('check it in a buffer first');
   expect(dueLine(pen('ready', { openBench: ['ph'] }), now)).toContain('go on');
+});
+
+test('the next check is told with its reason', () => {
+  const line = (due: object, policy = 'weekly') => nextCheckLine(side({ due, policy }), now);
+  const in5 = now + 5 * DAY_MS;
+  expect(line({ reason: 'policy', atMs: in5 })).toBe(
+    'Next check: by Mon 25 May; you check it every week.',
+  );
+  expect(line({ reason: 'unused', atMs: in5 }, 'quarterly')).toContain('thirty days unused');
+  expect(line({ reason: 'event', event: 'knock', atMs: now - DAY_MS })).toBe(
+    'Next check: due since Tue 19 May; it had a knock.',
+  );
+  expect(line({ reason: 'noDate' }, 'onlyWhenDoubted')).toContain('only when in doubt');
+  expect(line({ reason: 'never' })).toContain('never been in a buffer');
 });
 
 test('the list in one line', () => {

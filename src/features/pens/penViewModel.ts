@@ -1,11 +1,12 @@
 import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
-import { ago, dueBy, PEN_WORD, shortDay, type Formats } from '@/words';
+import { ago, dueBy, EVENT_WORD, PEN_WORD, POLICY_WORD, shortDay, type Formats } from '@/words';
 
 /** The error of one side with its ±, where the crops live. */
 export function errorLine(side: PenSide, formats: Formats): string {
   if (!side.error) return 'error unknown';
-  const { atPh, error, expandedU } = side.error;
+  const { atPh, error, budget } = side.error;
+  const { expandedU } = budget;
   if (atPh !== undefined) {
     return `${formats.signed(error, 2)} ± ${formats.number(expandedU, 2)} at pH ${formats.number(atPh, 0)}`;
   }
@@ -22,6 +23,21 @@ export function dueLine(pen: PenAnswer, nowMs: number): string {
   if (dues.length === 0) return 'checked only when doubted';
   const first = Math.min(...dues);
   return nowMs >= first ? `check was due ${dueBy(first, nowMs)}` : `check ${dueBy(first, nowMs)}`;
+}
+
+/** When a side is checked next and why then. */
+export function nextCheckLine({ due, policy }: PenSide, nowMs: number): string {
+  if (due.reason === 'never') return 'Next check: now, it has never been in a buffer or standard.';
+  if (due.reason === 'noDate') return `Next check: no date, ${POLICY_WORD[policy]}.`;
+  const why = {
+    policy: POLICY_WORD[policy],
+    uses: 'it has been used as often as you allow',
+    ownDrift: 'by its own drift it may leave its tolerance then',
+    unused: 'thirty days unused ask for one',
+    event: due.reason === 'event' ? EVENT_WORD[due.event] : '',
+  }[due.reason];
+  const when = due.atMs <= nowMs ? `due since ${shortDay(due.atMs)}` : dueBy(due.atMs, nowMs);
+  return `Next check: ${when}; ${why}.`;
 }
 
 /** One line over the list: how many are in which state, the worst last. */

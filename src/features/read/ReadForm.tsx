@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
 import { useKeyAct } from '@/features/frame/keys/Keys';
-import { bandsOf, type Sample } from '@/records/kinds';
+import { bandsOf, type Sample } from '@/records/samples';
 import { useLater } from '@/features/parts/useLater';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { Button } from '@/ui/button';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { SAMPLES, type Sample } from '@/records/kinds';
+import { SAMPLES, type Sample } from '@/records/samples';
 import { Button } from '@/ui/button';
 import { MomentField, SelectField, TextField } from '@/ui/form';
 import { Panel } from '@/ui/layout';

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { ReadAnswer } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
-import { SAMPLES, type Sample } from '@/records/kinds';
+import { SAMPLES, type Sample } from '@/records/samples';
 import { Skeleton } from '@/ui/layout';
 import { ChooseTank, NoPens } from './ChooseTank';
 import { ReadForm } from './ReadForm';

@@ -2,7 +2,8 @@ import type { PenAnswer, PenSide } from '@/book/answers';
 import { checkEcEntry, checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
 import { celsiusFromFahrenheit, litresFrom } from '@/core/units';
-import { bandsOf, ecShownOf, phShownOf, type Sample, type Tank } from '@/records/kinds';
+import type { Tank } from '@/records/kinds';
+import { bandsOf, ecShownOf, phShownOf, type Sample } from '@/records/samples';
 import {
   ecMessage,
   notANumber,

@@ -3,6 +3,7 @@ import { useAnswer, useAppend, useBook } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/features/frame/useLeaveDemo';
 import { BOOK_SETTINGS_ID, type BookSettings } from '@/records/kinds';
+import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -79,6 +80,7 @@ export function SettingsScreen() {
           { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
         ]}
       />
+      <SchoolNote about="tolerance" />
       <Choice
         label="Probes are rinsed with"
         value={settings.rinseWater}
@@ -88,6 +90,7 @@ export function SettingsScreen() {
           { value: 'pure', label: 'pure water', hint: 'to rinse only, never to store' },
         ]}
       />
+      <SchoolNote about="rinseWater" />
       <Say size="small" tone="soft">
         The tolerance is where a new pen starts; each keeps its own. The rinse water is what the
         Bench tells you to use.

@@ -10,7 +10,7 @@ import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { axisWriter } from '@/words';
 import { spanDomain, type Span } from './historyModel';
-import { historyStrips } from './historyStrips';
+import { historyBands, historyStrips } from './historyStrips';
 import { pensUsed } from './pensUsed';
 
 interface Props {
@@ -72,7 +72,8 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
   );
   if (!history) return <View style={styles.empty} />;
   const domain = spanDomain(history.columns, span, nowMs);
-  const strips = historyStrips({ tank, history, sample: 'tank', domain, formats });
+  const bands = historyBands(tank, history, 'tank');
+  const strips = historyStrips({ history, bands, sample: 'tank', domain, formats });
   const strip = strips.find(({ series }) => series === quantity);
   if (!strip) return null;
   const pens = pensUsed(history.columns, domain[0])

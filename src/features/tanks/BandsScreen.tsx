@@ -7,7 +7,7 @@ import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
-import { SAMPLES, type Sample } from '@/records/kinds';
+import { SAMPLES, type Sample } from '@/records/samples';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';

@@ -1,7 +1,6 @@
-import { useMemo, useState } from 'react';
+import { startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer, TankHistoryAnswer } from '@/book/answers';
-import { useAnswer } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { savePng, saveSvg } from '@/features/parts/saveImage';
 import type { Sample } from '@/records/kinds';
@@ -13,11 +12,19 @@ import { color, space } from '@/ui/tokens';
 import { axisWriter, dayMonthYear, SAMPLE_NAME } from '@/words';
 import { historyDrawing } from './historyDrawing';
 import { historyLimits, spanDomain, type Span } from './historyModel';
-import { historyStrips, HOLLOW_FROM_PH, type HistoryStrip, type Series } from './historyStrips';
+import {
+  historyBands,
+  historyStrips,
+  HOLLOW_FROM_PH,
+  type HistoryStrip,
+  type Series,
+} from './historyStrips';
 import { MoveBar, SampleChoice, SpanBar } from './HistoryTools';
 
 interface Props {
   readonly tank: TankAnswer;
+  /** Undefined until the book has told it. */
+  readonly history: TankHistoryAnswer | undefined;
   readonly sample: Sample;
   readonly onSample: (sample: Sample) => void;
   readonly nowMs: number;
@@ -33,10 +40,7 @@ const LOOK: Readonly<Record<Series, { readonly color: string; readonly dash?: st
 };
 
 /** A tank's past: strips on one time axis, the band as it then was, what was poured as flags. */
-export function TankHistory({ tank, sample, onSample, nowMs }: Props) {
-  const { data: history } = useAnswer(['tankHistory', tank.id, sample], (client) =>
-    client.tankHistory(tank.id, sample),
-  );
+export function TankHistory({ tank, history, sample, onSample, nowMs }: Props) {
   if (!history) return <Skeleton label="Loading the history" />;
   if (history.samples.length === 0 || (sample === 'tank' && history.columns.atMs.length < 2)) {
     return <SampleChoice samples={history.samples} value={sample} onChoose={onSample} />;
@@ -66,14 +70,17 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
     () => (moved ? within(moved, limits) : spanDomain(columns, span, nowMs)),
     [moved, limits, columns, span, nowMs],
   );
+  const bands = useMemo(() => historyBands(tank, history, sample), [tank, history, sample]);
   const strips = useMemo(
-    () => historyStrips({ tank, history, sample, domain, formats }),
-    [tank, history, sample, domain, formats],
+    () => historyStrips({ history, bands, sample, domain, formats }),
+    [history, bands, sample, domain, formats],
   );
-  const choose = (each: Span) => {
-    setMoved(undefined);
-    setSpan(each);
-  };
+  const choose = (each: Span) =>
+    startTransition(() => {
+      setMoved(undefined);
+      setSpan(each);
+    });
+  const step = (window: TimeWindow) => startTransition(() => setMoved(window));
   const { name } = tank.body;
   const save = (as: 'svg' | 'png') => {
     const title = `${name}: ${SAMPLE_NAME[sample].toLowerCase()}`;
@@ -111,7 +118,7 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
         )}
       </Measured>
       <View style={styles.head}>
-        <MoveBar window={domain} limits={limits} onWindow={setMoved} />
+        <MoveBar window={domain} limits={limits} onWindow={step} />
         <View style={styles.files}>
           <Button kind="text" label="SVG picture" onPress={() => save('svg')} />
           <Button kind="text" label="PNG picture" onPress={() => save('png')} />

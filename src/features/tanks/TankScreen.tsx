@@ -45,6 +45,7 @@ export function TankDetail({
   );
   const additions = history?.additions ?? NONE;
   const later = useLater(tank !== undefined);
+  const last = useLater(later);
   const hint = useKeyHint();
   useKeyAct('dose', () => router.navigate(`/tanks/${tankId}/dose` as '/'));
   useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
@@ -128,9 +129,17 @@ export function TankDetail({
       )}
       {later ? (
         <>
-          <TankHistory tank={tank} sample={sample} onSample={setSample} nowMs={nowMs} />
-          {sample === 'tank' ? <WaterUsePanel tankId={tankId} nowMs={nowMs} /> : null}
-          <HistoryTable key={sample} tankId={tankId} sample={sample} additions={additions} />
+          <TankHistory
+            tank={tank}
+            history={history}
+            sample={sample}
+            onSample={setSample}
+            nowMs={nowMs}
+          />
+          {last && sample === 'tank' ? <WaterUsePanel tankId={tankId} nowMs={nowMs} /> : null}
+          {last ? (
+            <HistoryTable key={sample} tankId={tankId} sample={sample} additions={additions} />
+          ) : null}
         </>
       ) : null}
     </Screen>

@@ -82,8 +82,8 @@ export function pointsIn(
   const series = {
     from: firstAt(atMs, domain[0]),
     until: firstAt(atMs, domain[1] + 1),
-    msAt: (place: number) => atMs[place]!,
-    valueAt: (place: number) => values[place]!,
+    atMs,
+    values,
   };
   return thinPlaces(series, domain, COLUMNS).map((at) => ({
     atMs: atMs[at]!,

@@ -1,7 +1,7 @@
 import type { AdditionRow, TankAnswer, TankColumns, TankHistoryAnswer } from '@/book/answers';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { historyDrawing } from './historyDrawing';
-import { historyStrips } from './historyStrips';
+import { historyBands, historyStrips } from './historyStrips';
 
 const DAY_MS = 86_400_000;
 const formats = makeFormats(DEFAULT_FORMATS);
@@ -36,8 +36,10 @@ const tank = {
   body: { name: 'Basil', phBand: { low: 5.8, high: 6.2 }, ecBand: { low: 1, high: 2 } },
 } as unknown as TankAnswer;
 const domain = [0, 4 * DAY_MS] as const;
-const strips = (more: Partial<Parameters<typeof historyStrips>[0]> = {}) =>
-  historyStrips({ tank, history, sample: 'tank', domain, formats, ...more });
+const strips = (more: Partial<Parameters<typeof historyStrips>[0]> = {}) => {
+  const bands = historyBands(tank, more.history ?? history, more.sample ?? 'tank');
+  return historyStrips({ history, bands, sample: 'tank', domain, formats, ...more });
+};
 
 test('pH, EC, temperature and volume on one axis; what is missing in a reading is left out', () => {
   expect(strips().map(({ series, name, count }) => [series, name, count])).toEqual([

@@ -1,7 +1,7 @@
 import type { AdditionRow, TankAnswer, TankHistoryAnswer } from '@/book/answers';
 import { fahrenheitFromCelsius, volumeFromLitres } from '@/core/units';
-import type { Sample } from '@/records/kinds';
-import type { StripFlag, StripSpec } from '@/ui/chart';
+import { bandsOf, type Sample } from '@/records/samples';
+import type { BandStep, StripFlag, StripSpec } from '@/ui/chart';
 import type { Formats } from '@/words';
 import { bandSteps, countIn, pointsIn, stepsInScale } from './historyModel';
 
@@ -34,15 +34,35 @@ function flagsOf(additions: readonly AdditionRow[], forPh: boolean): StripFlag[]
     });
 }
 
+/** The bands of a history as they then were, EC in mS/cm. */
+export interface HistoryBands {
+  readonly ph: readonly BandStep[];
+  readonly ec: readonly BandStep[];
+}
+
+/** Walks all readings once; a window that moves over them does not change their bands. */
+export function historyBands(
+  { body }: TankAnswer,
+  { columns }: TankHistoryAnswer,
+  sample: Sample,
+): HistoryBands {
+  const { atMs, phLow, phHigh, ecLow, ecHigh } = columns;
+  const now = bandsOf(body, sample);
+  return {
+    ph: bandSteps(atMs, { low: phLow, high: phHigh }, now.ph),
+    ec: bandSteps(atMs, { low: ecLow, high: ecHigh }, now.ec),
+  };
+}
+
 interface Input {
-  readonly tank: TankAnswer;
   readonly history: TankHistoryAnswer;
+  readonly bands: HistoryBands;
   readonly sample: Sample;
   readonly domain: readonly [number, number];
   readonly formats: Formats;
 }
 
-function phStrip({ tank, history, sample, domain }: Input): HistoryStrip {
+function phStrip({ history, bands, sample, domain }: Input): HistoryStrip {
   const { columns, additions, stages } = history;
   const { atMs } = columns;
   const points = pointsIn(
@@ -50,17 +70,15 @@ function phStrip({ tank, history, sample, domain }: Input): HistoryStrip {
     { values: columns.ph, stdU: columns.phStdU, shown: columns.phShown },
     domain,
   );
-  const now = sample === 'tank' ? tank.body.phBand : tank.body.sampleBands?.[sample]?.ph;
-  const band = bandSteps(atMs, { low: columns.phLow, high: columns.phHigh }, now);
   const stageFlags = stages.map(({ atMs: at }) => ({ atMs: at, kind: 'stage' as const }));
   const flags = sample === 'tank' ? [...flagsOf(additions, true), ...stageFlags] : [];
   const detailed = points.length <= DETAILED_UP_TO;
-  const spec = { domain, points, band, leastSpan: 1, detailed };
+  const spec = { domain, points, band: bands.ph, leastSpan: 1, detailed };
   const count = countIn(atMs, columns.ph, domain);
   return { series: 'ph', name: 'pH', height: 132, decimals: 1, spec, flags, count };
 }
 
-function ecStrip({ tank, history, sample, domain, formats }: Input): HistoryStrip {
+function ecStrip({ history, bands, sample, domain, formats }: Input): HistoryStrip {
   const { columns, additions } = history;
   const { atMs } = columns;
   const { ecScale: scale } = formats.settings;
@@ -69,9 +87,7 @@ function ecStrip({ tank, history, sample, domain, formats }: Input): HistoryStri
     { values: columns.ec, stdU: columns.ecStdU, shown: columns.ecShown, scale },
     domain,
   );
-  const now = sample === 'tank' ? tank.body.ecBand : tank.body.sampleBands?.[sample]?.ec;
-  const steps = bandSteps(atMs, { low: columns.ecLow, high: columns.ecHigh }, now);
-  const band = stepsInScale(steps, scale);
+  const band = stepsInScale(bands.ec, scale);
   const detailed = points.length <= DETAILED_UP_TO;
   return {
     series: 'ec',

@@ -17,6 +17,8 @@ interface Props {
 const KEY_PAN: Readonly<Record<string, number>> = { ArrowLeft: -0.2, ArrowRight: 0.2 };
 const KEY_ZOOM: Readonly<Record<string, number>> = { '+': 0.6, '=': 0.6, '-': 1 / 0.6 };
 const RIGHT_PX = 8;
+/** By then even a slow page has drawn what was asked, ms. */
+const DRAWN_AFTER_MS = 400;
 
 /**
  * Moves and scales the time shown: drag, pinch, wheel with Ctrl, arrow keys, + and −, Home for all.
@@ -33,17 +35,25 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
     if (!node) return;
     const fingers = new Map<number, number>();
     let frame = 0;
-    const next = { window: undefined as TimeWindow | undefined };
+    let quiet = 0;
+    /** What was asked for last, until it surely is what is shown. */
+    const asked = { window: undefined as TimeWindow | undefined };
     /** One new window a frame, however many events come. */
     const ask = (window: TimeWindow) => {
-      next.window = window;
+      asked.window = window;
       frame ||= requestAnimationFrame(() => {
         frame = 0;
-        if (next.window) latest.current.onWindow(next.window);
-        next.window = undefined;
+        if (asked.window) latest.current.onWindow(asked.window);
       });
+      clearTimeout(quiet);
+      quiet = Number(
+        setTimeout(() => {
+          asked.window = undefined;
+        }, DRAWN_AFTER_MS),
+      );
     };
-    const now = () => next.window ?? latest.current.shown;
+    // A slow page draws behind the fingers: each move goes on from what was asked, not from what is drawn.
+    const now = () => asked.window ?? latest.current.shown;
     const wide = () => Math.max(1, latest.current.width - latest.current.left - RIGHT_PX);
     const momentAt = (clientX: number) => {
       const [from, to] = now();
@@ -103,6 +113,7 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
     node.addEventListener('keydown', key);
     return () => {
       cancelAnimationFrame(frame);
+      clearTimeout(quiet);
       node.removeEventListener('pointerdown', down);
       node.removeEventListener('pointermove', move);
       node.removeEventListener('pointerup', up);

@@ -1,9 +1,9 @@
-/** Points by place: their moment and value, sorted by time from `from` to before `until`. */
+/** Points by place: their moments and values, sorted by time from `from` to before `until`. */
 interface Series {
   readonly from: number;
   readonly until: number;
-  readonly msAt: (place: number) => number;
-  readonly valueAt: (place: number) => number;
+  readonly atMs: ArrayLike<number>;
+  readonly values: ArrayLike<number>;
 }
 
 /**
@@ -12,7 +12,7 @@ interface Series {
  * are not finite are left out; fewer than four points a column come back all.
  */
 export function thinPlaces(
-  { from, until, msAt, valueAt }: Series,
+  { from, until, atMs, values }: Series,
   domain: readonly [number, number],
   columns: number,
 ): readonly number[] {
@@ -21,25 +21,30 @@ export function thinPlaces(
   const kept: number[] = [];
   let column = NaN;
   let [first, lowest, highest, last] = [-1, -1, -1, -1];
+  const keep = (place: number) => {
+    if (place >= 0 && place !== kept.at(-1)) kept.push(place);
+  };
   const flush = () => {
-    const places = [first, lowest, highest, last].sort((a, b) => a - b);
-    for (const place of places) if (place >= 0 && place !== kept.at(-1)) kept.push(place);
+    keep(first);
+    keep(Math.min(lowest, highest));
+    keep(Math.max(lowest, highest));
+    keep(last);
   };
   for (let place = from; place < until; place += 1) {
-    const value = valueAt(place);
+    const value = values[place]!;
     if (!Number.isFinite(value)) continue;
     if (!many) {
       kept.push(place);
       continue;
     }
-    const next = Math.floor((msAt(place) - domain[0]) / msPerColumn);
+    const next = Math.floor((atMs[place]! - domain[0]) / msPerColumn);
     if (next !== column) {
       flush();
       column = next;
       [first, lowest, highest] = [place, place, place];
     }
-    if (value < valueAt(lowest)) lowest = place;
-    if (value > valueAt(highest)) highest = place;
+    if (value < values[lowest]!) lowest = place;
+    if (value > values[highest]!) highest = place;
     last = place;
   }
   if (many) flush();
@@ -56,8 +61,8 @@ export function thinPoints<P extends { readonly atMs: number; readonly value: nu
   const series = {
     from: 0,
     until: points.length,
-    msAt: (place: number) => points[place]!.atMs,
-    valueAt: (place: number) => points[place]!.value,
+    atMs: points.map(({ atMs }) => atMs),
+    values: points.map(({ value }) => value),
   };
   return thinPlaces(series, domain, columns).map((place) => points[place]!);
 }

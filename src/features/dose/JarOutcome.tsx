@@ -1,0 +1,47 @@
+import { View } from 'react-native';
+import type { JarPlan, JarPlanRefusal } from '@/core/dosing';
+import type { Result } from '@/core/result';
+import { useFormats } from '@/features/frame/formats';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { LIMIT_WORDS } from './doseWords';
+import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from './jarModel';
+import { RefusalPanel } from './RefusalPanel';
+
+/** What the test says of the tank, or what it still lacks. */
+export function JarOutcome(props: {
+  readonly plan: Result<JarPlan, JarPlanRefusal>;
+  readonly aimPh: number;
+  readonly sampleL: string;
+}) {
+  const { plan, aimPh, sampleL } = props;
+  const formats = useFormats();
+  if (!plan.ok) return <RefusalPanel {...jarRefusalWords(plan.refusal, formats)} />;
+  const { doseMl, firstMl, drops, scale, afterPh, limitedBy, warnings } = plan.value;
+  return (
+    <Panel tone="wash">
+      <View role="status" aria-live="polite">
+        <Say size="small" tone="soft">
+          pour first
+        </Say>
+        <Say size="huge" bold face="mono">
+          {formats.doseMl(firstMl)}
+        </Say>
+        <Say size="small">
+          undiluted, to about pH {formats.number(afterPh, 2)}; then re-read. In all{' '}
+          {formats.doseMl(doseMl)} for the tank: {formats.number(drops, 1)} drops reach{' '}
+          {formats.number(aimPh, 2)} in {sampleL} L, and it holds {formats.number(scale, 0)} times
+          that.
+        </Say>
+        <Say size="small" tone="soft">
+          {limitedBy === 'stepPh' ? JAR_STEP_WORDS : LIMIT_WORDS[limitedBy]}
+        </Say>
+        {warnings.map((warning) => (
+          <Say key={warning} size="small" bold tone="attention">
+            {JAR_WARNING[warning]}
+          </Say>
+        ))}
+      </View>
+    </Panel>
+  );
+}

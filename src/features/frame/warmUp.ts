@@ -1,0 +1,41 @@
+import { router } from 'expo-router';
+import { ctx } from 'expo-router/_ctx';
+
+/** What the next press is likely to need, in steps short enough not to hold one up. */
+const STEPS: readonly (() => unknown)[] = [
+  // The first address to be understood compiles every route; one without parameters, for a screen
+  // that was prefetched is shown as it was asked for then.
+  () => router.prefetch('/help'),
+  () => import('@/features/charts'),
+  () => ctx('./read.tsx'),
+  () => ctx('./tanks/[tankId]/dose.tsx'),
+];
+
+/** Left alone this long after the app opened, ms: the first answer comes first. */
+const QUIET_MS = 1500;
+
+/** Between steps where the browser tells of no idle moments, ms. */
+const PAUSE_MS = 300;
+
+/** Some browsers have no idle moments to give: a short pause does. */
+const whenIdle = (act: () => void) =>
+  typeof requestIdleCallback === 'function' ? requestIdleCallback(act) : setTimeout(act, PAUSE_MS);
+
+/**
+ * Gets ready what the next press will need, one step in each idle moment: the first Read of the
+ * morning then opens as fast as the tenth. Returns how to stop.
+ */
+export function warmUp(): () => void {
+  let stopped = false;
+  let at = 0;
+  const next = () => {
+    if (stopped) return;
+    STEPS[at]?.();
+    at += 1;
+    if (at < STEPS.length) whenIdle(next);
+  };
+  setTimeout(() => whenIdle(next), QUIET_MS);
+  return () => {
+    stopped = true;
+  };
+}

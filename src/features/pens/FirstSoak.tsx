@@ -1,0 +1,51 @@
+import type { PenDetailAnswer } from '@/book/answers';
+import { useAppend } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+
+const HOUR_MS = 3_600_000;
+/** Where its profile says nothing, h. */
+const USUAL_SOAK_HOURS = 24;
+
+/** What a new pH probe needs before its first use; nothing once it soaked or where it needs none. */
+export function FirstSoak({
+  pen,
+  nowMs,
+}: {
+  readonly pen: PenDetailAnswer;
+  /** The moment the screen shows: what begins now is seen at once. */
+  readonly nowMs: number;
+}) {
+  const append = useAppend();
+  const hours = pen.body.ph?.wetting?.firstSoakHours ?? USUAL_SOAK_HOURS;
+  if (hours === 0 || pen.care.some(({ body }) => body.what === 'soak')) return null;
+  const soak = () => {
+    append.mutate([
+      {
+        kind: 'careEvent',
+        body: {
+          penId: pen.id,
+          side: 'ph',
+          what: 'soak',
+          at: new Date(nowMs).toISOString(),
+          until: new Date(nowMs + hours * HOUR_MS).toISOString(),
+          note: 'Before its first use.',
+        },
+      },
+    ]);
+  };
+  return (
+    <Panel>
+      <Say>
+        A new pH probe stands {hours} h in storage solution first, tip covered. White crystals round
+        its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.
+      </Say>
+      <Button
+        label={`Start its first soak, ${hours} h`}
+        disabled={append.isPending}
+        onPress={soak}
+      />
+    </Panel>
+  );
+}

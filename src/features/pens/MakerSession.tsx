@@ -1,0 +1,26 @@
+import { View } from 'react-native';
+import { useFormats } from '@/features/frame/formats';
+import type { Pen } from '@/records/kinds';
+import { Say } from '@/ui/text';
+
+/** The adjustment a pen came with: its first session, good to the maker's accuracy until a check. */
+export function MakerSession({ body: { papers, ph, ec } }: { readonly body: Pen }) {
+  const formats = useFormats();
+  const worth = [
+    ph && `± ${formats.number(ph.accuracyPh, 2)} pH`,
+    ec && `± ${formats.number(ec.accuracyMsPerCm, 2)} mS/cm`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+  return (
+    <View>
+      <Say size="small" tone="soft">
+        {papers?.adjustedOn} · adjusted by its factory or dealer
+      </Say>
+      <Say size="small">
+        Good to the maker’s {worth} until its first check; a shelf ages a probe, so that check is
+        worth doing at once.
+      </Say>
+    </View>
+  );
+}
