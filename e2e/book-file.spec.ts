@@ -1,34 +1,9 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { choose, saveFile, take } from './support/bookFile';
 import { addPen, addTank, demoUrl, expectHeading, goTo, ownUrl, press } from './support/grower';
-
-/** Saves the book as a file and answers its text. */
-async function saveFile(page: Page): Promise<string> {
-  await page.goto(`${new URL(page.url()).origin}/book-file`);
-  const coming = page.waitForEvent('download');
-  await press(page, 'Save the book as a file');
-  const download = await coming;
-  expect(download.suggestedFilename()).toMatch(/\.zolder\.json$/);
-  return readFileSync((await download.path())!, 'utf8');
-}
-
-/** Chooses a file with this text. */
-async function choose(page: Page, text: string): Promise<void> {
-  await page.goto(`${new URL(page.url()).origin}/book-file`);
-  await page.getByLabel('A .zolder.json file').setInputFiles({
-    name: 'x.zolder.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(text),
-  });
-}
-
-async function take(page: Page, text: string): Promise<void> {
-  await choose(page, text);
-  await press(page, 'Take it in');
-  await expect(page.getByText(/^Taken in\./)).toBeVisible();
-}
 
 const phone = async (browser: Browser): Promise<Page> => {
   const page = await (await browser.newContext()).newPage();

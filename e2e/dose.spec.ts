@@ -32,7 +32,7 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await expect(page.getByText(/The last dose is mixing until/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
-  await page.clock.runFor(11 * 60_000);
+  await page.clock.fastForward(11 * 60_000);
   await page.getByRole('link', { name: /Basil tables: mixed, re-read it/ }).click();
   await typeReading(page, { ph: '6.7' });
   await press(page, /^(Save|Keep it)$/);

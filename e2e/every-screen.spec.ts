@@ -94,7 +94,11 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 
 async function judge(page: Page, theme: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const axe = new AxeBuilder({ page });
+  // The dark is the same page in other colours: only its contrast is judged anew.
+  const { violations } = await (
+    theme.includes('lights-out') ? axe.withRules('color-contrast') : axe
+  ).analyze();
   const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(serious.map(({ id, nodes }) => `${theme} ${id}: ${nodes[0]?.html}`)).toEqual([]);
   const overflow = await page.evaluate(
@@ -120,9 +124,10 @@ for (const [size, viewport] of Object.entries({
     test(`at ${size} size, by day and lights-out: ${group.join(', ')}`, async ({ page }) => {
       test.setTimeout(120_000);
       await page.setViewportSize(viewport);
+      await page.goto(demoUrl());
       for (const name of group) {
-        await page.goto(demoUrl());
-        await expectHeading(page, /./);
+        await goTo(page, 'Round');
+        await expect(page.getByText(/stops done/)).toBeVisible();
         await SCREENS[name]!(page);
         await judge(page, `${name}, day`);
         // Forms and cards are one column at either size: their dark is judged on the phone.

@@ -42,7 +42,10 @@ try {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     if (view.dark) await page.getByRole('switch', { name: 'Lights-out' }).click();
     await view.go(page, server.url);
-    await page.waitForTimeout(350);
+    // A chart or a table comes in a piece of its own: wait for it and its drawing.
+    await page.getByRole('heading', { level: 1 }).first().waitFor();
+    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(1500);
     await page.screenshot({ path: join(out, `${view.name}.png`) });
     console.log(`${view.name}.png`);
     await context.close();

@@ -1,0 +1,70 @@
+import { expect, type Page } from '@playwright/test';
+import {
+  addPen,
+  addTank,
+  dip,
+  expectHeading,
+  goTo,
+  ownUrl,
+  press,
+  startCheck,
+  typeReading,
+} from './grower';
+
+/** Opens a tank from the list. */
+export async function openTank(page: Page, name: string): Promise<void> {
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: new RegExp(`${name}.*Open`) }).click();
+  await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
+}
+
+/** A tank and a combination pen whose both sides were found on target. */
+export async function furnish(page: Page): Promise<void> {
+  await page.goto(ownUrl());
+  await addTank(page, 'Basil tables', 'basil', '100');
+  await addPen(page, /pH and EC in one body/, 'P1');
+  await startCheck(page, 'Check pH', '25');
+  await dip(page, '7.00', '7.00');
+  await dip(page, '4.01', '4.01');
+  await press(page, 'Leave it as it is');
+  await press(page, 'Save the check');
+  await startCheck(page, 'Check EC', '25');
+  await dip(page, '1.413', '1.41');
+  await press(page, 'Leave it as it is');
+  await press(page, 'Save the check');
+}
+
+export async function read(page: Page, values: { ph?: string; ec?: string; temp?: string }) {
+  await openTank(page, 'Basil tables');
+  await press(page, 'Read');
+  await typeReading(page, values);
+  await press(page, /^(Save|Keep it)$/);
+  const keep = page.getByRole('button', { name: 'Keep it' });
+  await expect(page.getByRole('heading', { level: 1, name: /^Saved/ }).or(keep)).toBeVisible();
+  if (await keep.isVisible()) await keep.click();
+  await expectHeading(page, /^Saved/);
+}
+
+/** A product from its label: nitric acid, 38 % by mass at 1.235 g/mL, diluted one in ten on site. */
+export async function addNitric(page: Page): Promise<void> {
+  await goTo(page, 'Shelf');
+  await press(page, 'pH products');
+  await press(page, 'Add a product');
+  await page.getByLabel('What the label calls it').fill('Nitric tenth');
+  await page.getByLabel('What is it made of?').selectOption({ label: 'nitric acid' });
+  await page.getByRole('radio', { name: /percent by mass/ }).click();
+  await page.getByLabel(/^Percent by mass/).fill('38');
+  await press(page, 'Add the product');
+  await expect(page.getByText(/On the label or its safety data sheet/)).toBeVisible();
+  await press(page, 'Use the usual 1.235 g/mL');
+  await page.getByLabel('Diluted here: one part in').fill('10');
+  await page.getByLabel(/^Left on the Shelf/).fill('500');
+  await press(page, 'Add the product');
+  await expectHeading(page, 'pH products');
+}
+
+/** What the screen says to pour, mL. */
+export async function pourFirst(page: Page): Promise<number> {
+  const label = await page.getByRole('button', { name: /^Poured / }).textContent();
+  return Number(/Poured ([\d.]+) mL/.exec(label ?? '')?.[1]);
+}
