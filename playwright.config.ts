@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 390, height: 844 },
     reducedMotion: 'reduce',
+    // Only the tests of being offline need the whole app kept; elsewhere it costs seconds a test.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.ZOLDER_CHROMIUM,
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

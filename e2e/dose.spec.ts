@@ -82,3 +82,22 @@ test('care starts a soak that every screen shows, and an incident forces a check
   await press(page, 'Start 24 h in solution');
   await expect(page.getByRole('link', { name: /^P1 soaking until tomorrow/ })).toBeVisible();
 });
+
+test('who goes elsewhere while a save is under way is not fetched back', async ({ page }) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Mint trough/ }).click();
+  await press(page, 'Top up');
+  await page.getByLabel(/^Water/).fill('20');
+  // Both presses in one go: the second comes before the save can be through.
+  await page.evaluate(() => {
+    const named = (role: string, name: string) =>
+      Array.from(document.querySelectorAll<HTMLElement>(role)).find(
+        (one) => one.innerText.trim() === name,
+      );
+    named('button, [role=button]', 'Topped up')?.click();
+    named('a', 'Book')?.click();
+  });
+  await expect(page.getByRole('link', { name: /Mint trough.*20 L/ })).toBeVisible();
+  await expectHeading(page, 'Book');
+});

@@ -1,5 +1,5 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './support/accessible';
 import { demoUrl, dip, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 const row = (name: RegExp) => (page: Page) => page.getByRole('link', { name }).first().click();
@@ -94,13 +94,8 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 
 async function judge(page: Page, theme: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  const axe = new AxeBuilder({ page });
   // The dark is the same page in other colours: only its contrast is judged anew.
-  const { violations } = await (
-    theme.includes('lights-out') ? axe.withRules('color-contrast') : axe
-  ).analyze();
-  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(serious.map(({ id, nodes }) => `${theme} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  await expectAccessible(page, theme, theme.includes('lights-out') ? 'contrast' : 'all');
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - window.innerWidth,
   );

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { demoUrl, goTo, press } from './support/grower';
+import { demoUrl, expectHeading, goTo, press } from './support/grower';
 import { openTank, furnish, read, addNitric, pourFirst } from './support/pouring';
 
 /*
@@ -110,6 +110,7 @@ test('a fresh fill takes what its alkalinity asks for, in steps, and would air b
   await page.getByLabel(/^Alkalinity/).fill('2,0');
   await page.getByLabel('As the water report states it').selectOption('mmol/L');
   await press(page, 'Changed');
+  await expectHeading(page, 'Basil tables');
   await read(page, { ph: '7.60', ec: '0.50', temp: '20' });
   await press(page, 'Dose');
   await press(page, 'Concentrates, for trained people…');

@@ -6,6 +6,8 @@ import { join } from 'node:path';
 import { serve } from '../scripts/serve.mjs';
 import { addPen, addTank, expectHeading, press, typeReading } from './support/grower';
 
+test.use({ serviceWorkers: 'allow' });
+
 const launch = {
   executablePath: process.env.ZOLDER_CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -1,10 +1,10 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { BenchOutcome, BenchPlan } from '@/core/procedure';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -26,7 +26,7 @@ interface Props {
 
 /** The verdict of the sitting, and putting it into the book. */
 export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const { client } = useBook();
   const [saving, setSaving] = useState(false);
   const [cap, setCap] = useState<CapLiquid>('storage');
@@ -44,7 +44,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
     try {
       const at = new Date(thisMoment().nowMs).toISOString();
       await bench.finish(outcome, asksCap ? capChanges(cap, pen.id, at) : []);
-      router.replace((await nextHref()) as '/');
+      goOn.to(await nextHref());
     } catch {
       setSaving(false); // The failure stands on the screen; the sitting is still here.
     }

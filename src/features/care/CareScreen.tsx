@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { SchoolNote } from '@/features/parts/SchoolNote';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { LabelRow } from '@/ui/label-row';
@@ -77,7 +78,7 @@ function Card(props: {
   readonly onBack: () => void;
 }) {
   const { card, penId, code, onBack } = props;
-  const router = useRouter();
+  const goOn = useGoOn();
   const append = useAppend();
   const [note, setNote] = useState('');
   const book = async () => {
@@ -88,7 +89,7 @@ function Card(props: {
       hours === undefined ? undefined : new Date(nowMs + hours * 3_600_000).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
     await append.mutateAsync([{ kind: 'careEvent', body }]);
-    router.replace(`/pens/${penId}` as '/');
+    goOn.to(`/pens/${penId}`);
   };
   return (
     <Screen

@@ -5,6 +5,7 @@ import type { DoseAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import type { Addition } from '@/records/kinds';
 import { Button } from '@/ui/button';
@@ -63,6 +64,7 @@ interface Props {
 
 function Dosing({ answer, products, nowMs }: Props) {
   const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const { tank, reading } = answer;
@@ -85,7 +87,7 @@ function Dosing({ answer, products, nowMs }: Props) {
     const { name, id } = chosen;
     const body = pouredDose(answer, plan.value, { name, id, note, nowMs: Date.now() });
     await append.mutateAsync([{ kind: 'addition', body: body as Addition }]);
-    router.replace(`/tanks/${tank.id}` as '/');
+    goOn.to(`/tanks/${tank.id}`);
   };
   useKeyAct('save', plan.ok ? () => void pour() : undefined);
   const amount = plan.ok ? amountWords(plan.value, formats) : undefined;

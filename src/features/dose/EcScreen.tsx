@@ -5,6 +5,7 @@ import type { EcDoseAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
@@ -30,6 +31,7 @@ const typedIn = (typed: string, low: number, high: number) => {
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
   const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const { tank, reading } = answer;
@@ -53,7 +55,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       ...additions.map((each) => ({ kind: 'addition' as const, body: each })),
       ...(told ? [{ kind: 'tank' as const, recordId: tank.id, parents: [tank.revId], body }] : []),
     ]);
-    router.replace(`/tanks/${tank.id}` as '/');
+    goOn.to(`/tanks/${tank.id}`);
   };
   useKeyAct('save', plan.kind === 'stop' ? undefined : () => void pour());
   const { volumeL, capacityL } = volumesOf(answer);

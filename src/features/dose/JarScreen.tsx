@@ -4,6 +4,7 @@ import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { leadsDown } from '@/features/products/productSchema';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
@@ -44,6 +45,7 @@ interface Props {
 
 function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
   const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const { tank, reading } = answer;
@@ -81,7 +83,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
       },
     ]);
     test.forget();
-    router.replace(`/tanks/${tank.id}` as '/');
+    goOn.to(`/tanks/${tank.id}`);
   };
   return (
     <Screen

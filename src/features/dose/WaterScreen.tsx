@@ -1,4 +1,4 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import {
@@ -9,6 +9,7 @@ import {
 import { litresFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { useProducts } from '@/features/products/useProducts';
 import { alkalinityText } from '@/features/waters/waterWords';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -27,7 +28,7 @@ const UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as AlkalinityUnit[];
 export function WaterScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
@@ -81,7 +82,7 @@ export function WaterScreen() {
         },
       },
     ]);
-    router.replace(`/tanks/${tankId}` as '/');
+    goOn.to(`/tanks/${tankId}`);
   };
   useKeyAct('save', () => void save());
   if (!tank) return <Skeleton label="Loading the tank" />;

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
@@ -8,6 +8,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
+import { useGoOn } from '@/features/parts/useGoOn';
 import type { Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -64,7 +65,7 @@ interface Props {
 }
 
 function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Props) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const [kept, setKept] = useState('');
@@ -83,7 +84,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
     };
     const { recordIds } = await append.mutateAsync([change]);
     draft.forget();
-    router.replace(`/pens/${recordIds[0]}` as '/');
+    goOn.to(`/pens/${recordIds[0]}`);
   });
   /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
   const keepProfile = handleSubmit(async (out) => {

@@ -1,8 +1,9 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
 import { SaveBar } from '@/features/parts/SaveBar';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -15,7 +16,7 @@ const EMPTY = { serial: '', junction: '', connector: '', fitted: '', certificate
 export function ProbesScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
-  const router = useRouter();
+  const goOn = useGoOn();
   const append = useAppend();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const { data: rows } = useRows('probe');
@@ -49,7 +50,7 @@ export function ProbesScreen() {
       { kind: 'probe', body: probe },
       { kind: 'careEvent', body: event },
     ]);
-    router.replace(`/pens/${penId}` as '/');
+    goOn.to(`/pens/${penId}`);
   };
   return (
     <Screen actions={<SaveBar label="Fitted: start its life" onSave={fit} />}>

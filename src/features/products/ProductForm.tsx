@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm, useWatch } from 'react-hook-form';
 import type { ProductAnswer } from '@/book/answers';
 import { useAnswer, useAppend } from '@/book/react';
@@ -8,6 +8,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { PRODUCT_REAGENTS } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
@@ -36,7 +37,7 @@ export function ProductForm() {
 }
 
 function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const fields = useForm<ProductIn, unknown, ProductOut>({
@@ -56,7 +57,7 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
     const parents = product && [product.revId];
     await append.mutateAsync([{ kind: 'product', recordId: product?.id, parents, body }]);
     draft.forget();
-    router.replace('/shelf/products');
+    goOn.to('/shelf/products');
   });
   useKeyAct('save', () => void save());
   const dry = strength.value === 'dry';

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { LotAnswer } from '@/book/answers';
@@ -9,6 +9,7 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { SaveBar } from '@/features/parts/SaveBar';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -35,7 +36,7 @@ export function LotForm() {
 }
 
 function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const fields = useForm<LotFormIn, unknown, LotFormOut>({
@@ -52,12 +53,12 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
       { kind: 'lot', recordId: lot?.id, parents: lot && [lot.revId], body },
     ]);
     draft.forget();
-    router.replace('/shelf');
+    goOn.to('/shelf');
   });
   const remove = async () => {
     if (!lot) return;
     await append.mutateAsync([{ kind: 'lot', recordId: lot.id, parents: [lot.revId], body: null }]);
-    router.replace('/shelf');
+    goOn.to('/shelf');
   };
   const buffer = kind.value === 'buffer';
   const valued = buffer || kind.value === 'ecStandard';

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { fitAlpha } from '@/core/conductivity';
 import { useFormats } from '@/features/frame/formats';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -18,6 +19,7 @@ export function AlphaScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
   const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
@@ -45,7 +47,7 @@ export function AlphaScreen() {
     if (!fit.ok) return;
     const body = { ...tank.body, alphaPerC: Number(fit.value.alphaPerC.toFixed(5)) };
     await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
-    router.back();
+    goOn.back();
   };
   return (
     <Screen

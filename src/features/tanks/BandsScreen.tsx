@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -7,6 +7,7 @@ import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { SAMPLES, type Sample } from '@/records/samples';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { SelectField } from '@/ui/form';
@@ -36,7 +37,7 @@ interface Props {
 }
 
 function Fields({ tank, sample, onSample }: Props) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const append = useAppend();
   const formats = useFormats();
   const kind = sample as Exclude<Sample, 'tank'>;
@@ -47,7 +48,7 @@ function Fields({ tank, sample, onSample }: Props) {
   const save = handleSubmit(async (bands) => {
     const body = { ...tank.body, sampleBands: { ...tank.body.sampleBands, [kind]: bands } };
     await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
-    router.back();
+    goOn.back();
   });
   const field = (name: keyof BandsIn, label: string, unit?: string) => (
     <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -10,6 +10,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { CROP_TARGETS } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
@@ -37,7 +38,7 @@ function Fields({
   readonly tank: TankAnswer | undefined;
   readonly nextPlace: number;
 }) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const [since, setSince] = useState<'now' | 'always'>('now');
@@ -71,7 +72,7 @@ function Fields({
     };
     const { recordIds } = await append.mutateAsync([change]);
     draft.forget();
-    router.replace(`/tanks/${recordIds[0]}` as '/');
+    goOn.to(`/tanks/${recordIds[0]}`);
   });
   const field = (
     name: keyof TankFormIn,

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { space } from '@/ui/tokens';
 
@@ -13,17 +14,18 @@ interface Props {
 /** What else can be done with a tank: another like it, bands of its samples, out of use. */
 export function TankTools({ tank, nextPlace }: Props) {
   const router = useRouter();
+  const goOn = useGoOn();
   const append = useAppend();
   const { id, revId, body } = tank;
   const duplicate = async () => {
     const copy = { ...body, name: `${body.name}, copy`, place: nextPlace, learnFrom: undefined };
     const { recordIds } = await append.mutateAsync([{ kind: 'tank', body: copy }]);
-    router.replace(`/tanks/${recordIds[0]}/edit` as '/');
+    goOn.to(`/tanks/${recordIds[0]}/edit`);
   };
   const retire = async () => {
     const changed = { ...body, retired: body.retired ? undefined : true };
     await append.mutateAsync([{ kind: 'tank', recordId: id, parents: [revId], body: changed }]);
-    router.replace(`/tanks/${id}` as '/');
+    goOn.to(`/tanks/${id}`);
   };
   return (
     <View style={styles.tools}>

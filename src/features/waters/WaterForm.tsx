@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm } from 'react-hook-form';
 import type { Row } from '@/book/answers';
 import { useAppend, useRows } from '@/book/react';
@@ -7,6 +7,7 @@ import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
+import { useGoOn } from '@/features/parts/useGoOn';
 import type { Water } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
@@ -24,7 +25,7 @@ export function WaterForm() {
 }
 
 function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
-  const router = useRouter();
+  const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
   const fields = useForm<WaterIn, unknown, Water>({
@@ -40,7 +41,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
       { kind: 'water', recordId: water?.id, parents: water && [water.revId], body },
     ]);
     draft.forget();
-    router.replace('/tanks/waters');
+    goOn.to('/tanks/waters');
   });
   useKeyAct('save', () => void save());
   return (

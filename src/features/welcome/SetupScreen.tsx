@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useGoOn } from '@/features/parts/useGoOn';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
@@ -25,7 +26,7 @@ export function SetupScreen() {
 function useFinish(profile: GenericProfile | undefined, penCount: number) {
   const append = useAppend();
   const { settings } = useFormats();
-  const router = useRouter();
+  const goOn = useGoOn();
   return async (tank: FirstTank) => {
     if (!profile) return;
     const code = `P${penCount + 1}`;
@@ -37,7 +38,7 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
       },
       { kind: 'tank', body: { ...tank, alphaPerC: 0.019, place: 1, note: '' } },
     ]);
-    router.replace(`/read?tank=${recordIds[1]}` as '/');
+    goOn.to(`/read?tank=${recordIds[1]}`);
   };
 }
 

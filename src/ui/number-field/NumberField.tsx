@@ -52,7 +52,7 @@ export function NumberField(props: Props) {
             inputMode="decimal"
             autoComplete="off"
             autoFocus={autoFocus}
-            selectTextOnFocus
+            onFocus={(event) => selectAll(event.target as unknown as HTMLInputElement)}
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />
         </View>
@@ -61,6 +61,18 @@ export function NumberField(props: Props) {
       <FieldNote id={noteId} message={message} onTake={onType} />
     </View>
   );
+}
+
+/**
+ * Selects what stands in the field, so that typing replaces it. Some browsers undo a selection made
+ * within the focus; the second one is for them, and never takes a digit typed meanwhile.
+ */
+function selectAll(field: HTMLInputElement): void {
+  const before = field.value;
+  field.select();
+  setTimeout(() => {
+    if (field.value === before && document.activeElement === field) field.select();
+  }, 0);
 }
 
 function Unit({

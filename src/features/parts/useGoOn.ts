@@ -1,0 +1,22 @@
+import { useNavigation, useRouter } from 'expo-router';
+
+/** Where a screen leads once its save is through. */
+export interface GoOn {
+  /** To another screen in place of this one. */
+  to(href: string): void;
+  back(): void;
+}
+
+/** Leads on after a save, but only from here: who has gone elsewhere meanwhile is not fetched back. */
+export function useGoOn(): GoOn {
+  const router = useRouter();
+  const navigation = useNavigation();
+  return {
+    to: (href) => {
+      if (navigation.isFocused()) router.replace(href as '/');
+    },
+    back: () => {
+      if (navigation.isFocused()) router.back();
+    },
+  };
+}
