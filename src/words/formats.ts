@@ -59,8 +59,11 @@ export interface WrittenPair {
 export function makeFormats(settings: FormatSettings) {
   const mark = (text: string) => text.replace('.', settings.decimalMark).replace('-', '−');
   const number = (value: number, decimals: number) => mark(value.toFixed(decimals));
-  const signed = (value: number, decimals: number) =>
-    `${Number(value.toFixed(decimals)) < 0 ? '' : '+'}${number(value, decimals)}`;
+  /** With its sign; what rounds to nothing has none. */
+  const signed = (value: number, decimals: number) => {
+    const rounded = Number(value.toFixed(decimals));
+    return `${rounded > 0 ? '+' : ''}${number(rounded === 0 ? 0 : value, decimals)}`;
+  };
   const pair = (value: number, expandedU: number, maxDecimals: number): WrittenPair => {
     const rounded = roundWithU(value, expandedU, maxDecimals);
     const floor = 10 ** -rounded.decimals;

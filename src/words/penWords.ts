@@ -26,11 +26,14 @@ export const PEN_REASON: Readonly<Record<PenWord, string>> = {
   ready: 'Its newest check holds and the next one is not due.',
   checkDue: 'The time between checks you chose has passed.',
   cantBeTrusted:
-    'It was left out of tolerance, or by its own record it may have drifted four tolerances since.',
+    'By its own record it may have drifted more than four tolerances since its last check.',
   unverified: 'Zolder has not seen it in a buffer: the maker’s word is all there is.',
   soaking: 'The probe is in its soak and not ready until the time is up.',
   resting: 'It is put away. Check it before it is used again.',
 };
+
+/** The other reason why a pen can’t be trusted. */
+export const LEFT_OUT_REASON = 'Its last check ended out of tolerance, and it was left so.';
 
 /** What happened to a pen, as the reason for a check. */
 export const EVENT_WORD: Readonly<Record<ForcingEvent, string>> = {

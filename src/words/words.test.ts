@@ -51,6 +51,9 @@ test('numbers follow the book: mark, scale, temperature, volume, a true minus', 
   expect(comma.volume(100)).toBe('26 US gal');
   expect(point.signed(-0.034, 2)).toBe('−0.03');
   expect(point.percent(0.011)).toBe('+1.1 %');
+  // What rounds to nothing leans neither way.
+  expect(point.signed(0.004, 2)).toBe('0.00');
+  expect(point.signed(-0.004, 2)).toBe('0.00');
   expect(point.shown(7.1, 0.1)).toBe('7.1');
 });
 

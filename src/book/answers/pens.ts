@@ -18,6 +18,8 @@ export interface SideError {
 /** One side of a pen: what its numbers are worth now. */
 export type PenSide = {
   readonly word: PenWord;
+  /** Its newest check ended out of tolerance and nothing was adjusted. */
+  readonly leftOut: boolean;
   readonly lastCheckMs?: number | undefined;
   readonly dueAtMs?: number | undefined;
   /** Why the next check is due, or that it is not. */

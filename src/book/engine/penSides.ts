@@ -73,9 +73,10 @@ function sharedSide(book: BookState, pen: LiveRecord<'pen'>, facts: SideFacts) {
   });
   const soak = runningSoak(book, pen.id, quantity, nowMs);
   const soakUntilMs = soak?.record.body.until && Date.parse(soak.record.body.until);
+  const leftOut = last?.record.body.outcome === 'leftOut';
   const word = penWord({
     checked,
-    leftOut: last?.record.body.outcome === 'leftOut',
+    leftOut,
     driftExpandedU: COVERAGE_FACTOR * driftStdU,
     tolerance,
     dueAtMs: 'atMs' in due ? due.atMs : undefined,
@@ -86,6 +87,7 @@ function sharedSide(book: BookState, pen: LiveRecord<'pen'>, facts: SideFacts) {
   const dueAtMs = 'atMs' in due ? due.atMs : undefined;
   return {
     word,
+    leftOut,
     policy,
     due,
     dueAtMs,

@@ -1,4 +1,5 @@
 import { lotState, type LotFacts } from './lotState';
+import { isSameNominal } from './sameNominal';
 
 /**
  * How many whole calibrations a set of cups still allows: the scarcest liquid decides. Lots past
@@ -10,9 +11,7 @@ export function calibrationsLeft(
   nowMs: number,
 ): number | undefined {
   const counts = cups.map(({ kind, nominal }) => {
-    const fitting = lots.filter(
-      (lot) => lot.kind === kind && Math.abs((lot.nominal ?? NaN) - nominal) < 0.011,
-    );
+    const fitting = lots.filter((lot) => lot.kind === kind && isSameNominal(lot.nominal, nominal));
     const states = fitting
       .map((lot) => lotState(lot, nowMs))
       .filter(({ word }) => word === 'good' || word === 'soon');

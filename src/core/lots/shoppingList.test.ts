@@ -44,4 +44,7 @@ test('the scarcest liquid decides how many calibrations are left', () => {
   expect(calibrationsLeft(cups, lots, nowMs)).toBe(3);
   expect(calibrationsLeft(cups, [lots[0]!], nowMs)).toBe(0);
   expect(calibrationsLeft(cups, [buffer(7, {}), buffer(4.01, {})], nowMs)).toBeUndefined();
+  // The 4.00 of another family is another liquid: it neither counts nor fills a gap.
+  expect(calibrationsLeft(cups, [...lots, buffer(4, { left: 500 })], nowMs)).toBe(3);
+  expect(calibrationsLeft(cups, [lots[0]!, buffer(4, { left: 500 })], nowMs)).toBe(0);
 });

@@ -1,4 +1,5 @@
 import { lotState, type LotFacts } from './lotState';
+import { isSameNominal } from './sameNominal';
 
 /** A liquid that the pens need: a buffer or a standard by its value. */
 export interface LiquidNeed {
@@ -20,12 +21,9 @@ export interface ToBuy {
 /** A spare is bought before the good portions fall below a month's need, and never below two. */
 export const SPARE_PORTIONS = 2;
 
-const sameValue = (a: number | undefined, b: number | undefined) =>
-  a === b || (a !== undefined && b !== undefined && Math.abs(a - b) < 0.011);
-
 function reasonFor(need: LiquidNeed, lots: readonly LotFacts[], nowMs: number): ToBuy | undefined {
   const states = lots
-    .filter((lot) => lot.kind === need.kind && sameValue(lot.nominal, need.nominal))
+    .filter((lot) => lot.kind === need.kind && isSameNominal(lot.nominal, need.nominal))
     .map((lot) => lotState(lot, nowMs));
   const usable = states.filter(({ word }) => word === 'good' || word === 'soon');
   // A lot whose amount nobody wrote down is taken to last.

@@ -1,16 +1,13 @@
 import type { LotAnswer } from '@/book/answers';
 import type { CupLot } from '@/core/procedure';
 import { kindOfNominal } from '@/core/buffers';
-import { PORTION_ML } from '@/core/lots';
+import { isSameNominal, PORTION_ML } from '@/core/lots';
 import type { Change } from '@/records';
 
 /** Whether a lot is past its printed or its opened date. */
 export function pastDate(lot: LotAnswer): boolean {
   return lot.state.word === 'expired' || lot.state.word === 'tooOld';
 }
-
-/** How near two nominal values are the same liquid. */
-const SAME_NOMINAL = 0.006;
 
 /** The lot to pour from: one in date before one past it, the opened before the sealed. */
 export function chooseLot(
@@ -22,10 +19,7 @@ export function chooseLot(
   return lots
     .filter(
       ({ body, state }) =>
-        body.kind === kind &&
-        body.nominal !== undefined &&
-        Math.abs(body.nominal - nominal) <= SAME_NOMINAL &&
-        state.word !== 'empty',
+        body.kind === kind && isSameNominal(body.nominal, nominal) && state.word !== 'empty',
     )
     .sort((a, b) => rank(a) - rank(b))[0];
 }

@@ -21,6 +21,7 @@ import {
   CARE_WORD,
   careDetail,
   dueReason,
+  LEFT_OUT_REASON,
   PEN_REASON,
   PEN_TONE,
   PEN_WORD,
@@ -43,7 +44,14 @@ export function PenScreen() {
 }
 
 /** The same for a pen named by whoever shows it. */
-export function PenDetail({ penId }: { readonly penId: string }) {
+export function PenDetail({
+  penId,
+  beside = false,
+}: {
+  readonly penId: string;
+  /** Another pane acts on the pen; this one only shows it. */
+  readonly beside?: boolean;
+}) {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
@@ -56,23 +64,26 @@ export function PenDetail({ penId }: { readonly penId: string }) {
   const oldest = pen.sessions.at(-1)?.atMs;
   return (
     <Screen
+      label={pen.body.code}
       actions={
-        <>
-          <Button wet label="Care" onPress={() => go(`/pens/${penId}/care`)} />
-          {pen.sides.map((side, at) => (
-            <Button
-              key={side.quantity}
-              kind={at === 0 ? 'main' : 'quiet'}
-              keyHint={at === 0 ? hint('C') : undefined}
-              wet
-              grow
-              label={
-                pen.sides.length === 1 ? 'Check' : `Check ${side.quantity === 'ph' ? 'pH' : 'EC'}`
-              }
-              onPress={() => go(`/pens/${penId}/bench?quantity=${side.quantity}`)}
-            />
-          ))}
-        </>
+        beside ? null : (
+          <>
+            <Button wet label="Care" onPress={() => go(`/pens/${penId}/care`)} />
+            {pen.sides.map((side, at) => (
+              <Button
+                key={side.quantity}
+                kind={at === 0 ? 'main' : 'quiet'}
+                keyHint={at === 0 ? hint('C') : undefined}
+                wet
+                grow
+                label={
+                  pen.sides.length === 1 ? 'Check' : `Check ${side.quantity === 'ph' ? 'pH' : 'EC'}`
+                }
+                onPress={() => go(`/pens/${penId}/bench?quantity=${side.quantity}`)}
+              />
+            ))}
+          </>
+        )
       }
     >
       <View>
@@ -83,7 +94,9 @@ export function PenDetail({ penId }: { readonly penId: string }) {
           <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
             {PEN_WORD[pen.word]}
           </Say>
-          <Button kind="text" label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
+          {beside ? null : (
+            <Button kind="text" label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
+          )}
         </View>
         <Say size="small">{reasonOf(pen)}</Say>
       </View>
@@ -203,6 +216,8 @@ function papersLine({ papers }: PenDetailAnswer['body']): string {
 
 /** Why it is in its state: the event or date that makes it so, else the word's own reason. */
 function reasonOf(pen: PenDetailAnswer): string {
+  const isLeftOut = pen.sides.some(({ word, leftOut }) => word === 'cantBeTrusted' && leftOut);
+  if (pen.word === 'cantBeTrusted' && isLeftOut) return LEFT_OUT_REASON;
   const due = pen.word === 'checkDue' ? pen.sides.map(({ due: each }) => dueReason(each)) : [];
   return due.find((reason) => reason !== undefined) ?? PEN_REASON[pen.word];
 }

@@ -9,6 +9,6 @@ import { ReadScreen } from './ReadScreen';
 export function ReadIndex() {
   const { tank } = useLocalSearchParams<{ tank?: string }>();
   if (!useIsWide()) return <ReadScreen />;
-  const detail = tank === undefined ? undefined : <TankDetail tankId={tank} beside />;
-  return <Panes list={<RoundScreen />} detail={detail} sheet={<ReadScreen />} />;
+  const subject = tank === undefined ? undefined : <TankDetail tankId={tank} beside />;
+  return <Panes list={<RoundScreen />} subject={subject} main={<ReadScreen />} />;
 }

@@ -5,5 +5,5 @@ import { RoundScreen } from './RoundScreen';
 
 /** Home: the walk; on a wide page with the next stop opened beside it. */
 export function RoundIndex() {
-  return useIsWide() ? <Panes list={<RoundScreen />} detail={<NextStop />} /> : <RoundScreen />;
+  return useIsWide() ? <Panes list={<RoundScreen />} main={<NextStop />} /> : <RoundScreen />;
 }

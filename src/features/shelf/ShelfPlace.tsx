@@ -6,5 +6,5 @@ import { ShelfScreen } from './ShelfScreen';
 /** The place: one screen at a time on a phone, list and detail side by side on a wide page. */
 export function ShelfPlace() {
   const wide = useIsWide();
-  return wide ? <Panes list={<ShelfScreen />} detail={<Slot />} /> : <Slot />;
+  return wide ? <Panes list={<ShelfScreen />} main={<Slot />} /> : <Slot />;
 }

@@ -1,10 +1,19 @@
-import { Slot } from 'expo-router';
+import { Slot, useGlobalSearchParams, useSegments } from 'expo-router';
 import { useIsWide } from '@/features/frame/useIsWide';
 import { Panes } from '@/ui/layout';
+import { TankDetail } from './TankScreen';
 import { TanksScreen } from './TanksScreen';
 
-/** The place: one screen at a time on a phone, list and detail side by side on a wide page. */
+/**
+ * The place: one screen at a time on a phone; on a wide page the list, the tank, and beside the tank
+ * what is being done to it.
+ */
 export function TanksPlace() {
   const wide = useIsWide();
-  return wide ? <Panes list={<TanksScreen />} detail={<Slot />} /> : <Slot />;
+  const [, within, act] = useSegments() as readonly string[];
+  const { tankId } = useGlobalSearchParams<{ tankId?: string }>();
+  if (!wide) return <Slot />;
+  const isActing = within === '[tankId]' && act !== undefined && tankId !== undefined;
+  const subject = isActing ? <TankDetail key={tankId} tankId={tankId} beside /> : undefined;
+  return <Panes list={<TanksScreen />} subject={subject} main={<Slot />} />;
 }

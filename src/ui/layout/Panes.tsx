@@ -6,32 +6,29 @@ import { color } from '../tokens';
 interface Props {
   /** The list at the left, 360 px. */
   readonly list: ReactNode;
-  /** What is chosen in it; the main pane unless a sheet stands beside. */
-  readonly detail?: ReactNode;
-  /** What would slide up on a phone: a third pane, 400 px, then the main one. */
-  readonly sheet?: ReactNode;
+  /** What the main pane is about: shown between the list and it, where there is room for three. */
+  readonly subject?: ReactNode;
+  /** What is chosen or being done; 416 px beside its subject, all that is left without one. */
+  readonly main: ReactNode;
 }
 
-/** Below this there is no room for three panes: the sheet takes the detail's place. */
+/** Below this there is no room for three panes: the main one takes its subject's place. */
 const THREE_FROM = 1180;
 
-/** List, detail and sheet side by side on a wide page. */
-export function Panes({ list, detail, sheet }: Props) {
+/** List, subject and main pane side by side on a wide page. */
+export function Panes({ list, subject, main }: Props) {
   const { width } = useWindowDimensions();
-  const three = sheet !== undefined && detail !== undefined && width >= THREE_FROM;
+  const three = subject !== undefined && width >= THREE_FROM;
   return (
     <View style={styles.panes}>
       <PaneContext.Provider value="beside">
         <View style={styles.list}>{list}</View>
+        {three ? <View style={styles.rest}>{subject}</View> : null}
       </PaneContext.Provider>
-      {sheet === undefined || three ? (
-        <PaneContext.Provider value={three ? 'beside' : 'main'}>
-          <View style={styles.detail}>{detail}</View>
-        </PaneContext.Provider>
-      ) : null}
-      {sheet !== undefined ? (
-        <View style={three ? styles.sheet : styles.detail}>{sheet}</View>
-      ) : null}
+      {/* The same view in either case: what was typed in it outlives a change of the window. */}
+      <View key="main" style={three ? styles.third : styles.rest}>
+        {main}
+      </View>
     </View>
   );
 }
@@ -39,6 +36,6 @@ export function Panes({ list, detail, sheet }: Props) {
 const styles = StyleSheet.create({
   panes: { flex: 1, flexDirection: 'row', minHeight: 0 },
   list: { width: 360, borderRightWidth: 1, borderRightColor: color.edge },
-  detail: { flex: 1, minWidth: 0 },
-  sheet: { width: 416, borderLeftWidth: 1, borderLeftColor: color.edge },
+  rest: { flex: 1, minWidth: 0 },
+  third: { width: 416, borderLeftWidth: 1, borderLeftColor: color.edge },
 });
