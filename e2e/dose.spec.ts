@@ -49,6 +49,9 @@ test('a pen that can’t tell carries no dose; fresh water is planned from its r
   await page.getByRole('link', { name: /Gerbera bench/ }).click();
   await press(page, 'Dose');
   await expect(page.getByText('This reading can’t carry a dose.')).toBeVisible();
+  await press(page, 'Check P4');
+  await expectHeading(page, 'Check P4');
+  await press(page, 'Back');
   await press(page, 'Back');
   await press(page, 'Top up');
   await page.getByRole('radio', { name: /^changed/ }).click();

@@ -23,6 +23,7 @@ export interface ReadingRow extends RecordNames {
         readonly shown: number;
         readonly dips: number;
         readonly penCode: string;
+        readonly penId: string;
       }
     | undefined;
   readonly ec?:
@@ -32,6 +33,7 @@ export interface ReadingRow extends RecordNames {
         readonly dips: number;
         readonly scale: string;
         readonly penCode: string;
+        readonly penId: string;
       }
     | undefined;
 }

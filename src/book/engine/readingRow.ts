@@ -97,6 +97,7 @@ export function readingRow(
         shown: meanShown(body.ph),
         dips: 1 + (body.ph.repeats?.length ?? 0),
         penCode: codeOf(body.ph.penId),
+        penId: body.ph.penId,
       },
     ec: body.ec && {
       judged: ec,
@@ -104,6 +105,7 @@ export function readingRow(
       dips: 1 + (body.ec.repeats?.length ?? 0),
       scale: body.ec.scale,
       penCode: codeOf(body.ec.penId),
+      penId: body.ec.penId,
     },
   };
 }

@@ -22,6 +22,7 @@ import { amountWords, refusalWords } from './doseWords';
 import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
+import { wayOnFromDose } from './wayOn';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -91,6 +92,9 @@ function Dosing({ answer, products, nowMs }: Props) {
   };
   useKeyAct('save', plan.ok ? () => void pour() : undefined);
   const amount = plan.ok ? amountWords(plan.value, formats) : undefined;
+  const wayOn = plan.ok
+    ? undefined
+    : wayOnFromDose(plan.refusal.reason, { tankId: tank.id, reading });
   return (
     <Screen
       actions={
@@ -104,6 +108,15 @@ function Dosing({ answer, products, nowMs }: Props) {
               label={`Poured ${amount.amount} ${amount.unit}, start mixing`}
               disabled={append.isPending}
               onPress={() => void pour()}
+            />
+          ) : null}
+          {wayOn ? (
+            <Button
+              kind="main"
+              wet
+              grow
+              label={wayOn.label}
+              onPress={() => router.navigate(wayOn.href as '/')}
             />
           ) : null}
         </>

@@ -13,6 +13,7 @@ import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
 import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
+import { wayOnFromEc } from './wayOn';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -46,6 +47,8 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
     nowMs,
   });
   const judged = reading?.ec?.judged;
+  const wayOn =
+    plan.kind === 'stop' ? wayOnFromEc(plan.why, { tankId: tank.id, reading }) : undefined;
   const pour = async () => {
     if (plan.kind === 'stop') return;
     const additions = ecAdditions(answer, plan, Date.now());
@@ -66,6 +69,15 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       actions={
         <>
           <Button wet label="Back" onPress={() => router.back()} />
+          {wayOn ? (
+            <Button
+              kind="main"
+              wet
+              grow
+              label={wayOn.label}
+              onPress={() => router.navigate(wayOn.href as '/')}
+            />
+          ) : null}
           {plan.kind === 'stop' ? null : (
             <Button
               kind="main"

@@ -1,0 +1,40 @@
+import type { ReadingRow } from '@/book/answers';
+import type { DoseRefusal } from '@/core/dosing';
+import type { EcStop } from './ecModel';
+
+/** Where a refusal leads on to, as a button says it. */
+export interface WayOn {
+  readonly label: string;
+  readonly href: string;
+}
+
+interface Refused {
+  readonly tankId: string;
+  readonly reading?: ReadingRow | undefined;
+}
+
+const readAgain = (tankId: string): WayOn => ({ label: 'Read it', href: `/read?tank=${tankId}` });
+
+/** A check of the pen that read, in the very side it read; another reading where none is known. */
+function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
+  const read = quantity === 'ph' ? reading?.ph : reading?.ec;
+  if (!read) return readAgain(tankId);
+  return {
+    label: `Check ${read.penCode}`,
+    href: `/pens/${read.penId}/bench?quantity=${quantity}`,
+  };
+}
+
+/** The way on from a refused dose; undefined where it lies on the same screen, or in waiting. */
+export function wayOnFromDose(why: DoseRefusal['reason'], refused: Refused): WayOn | undefined {
+  if (why === 'cannotTell') return checkPen(refused, 'ph');
+  if (why === 'tooPure')
+    return { label: 'EC: stock or water', href: `/tanks/${refused.tankId}/ec` };
+  return undefined;
+}
+
+/** The same from a refused correction of EC. */
+export function wayOnFromEc(why: EcStop, refused: Refused): WayOn | undefined {
+  if (why === 'cannotTell') return checkPen(refused, 'ec');
+  return why === 'notRead' ? readAgain(refused.tankId) : undefined;
+}
