@@ -52,6 +52,7 @@ test('a pen that can’t tell carries no dose; fresh water is planned from its r
   await press(page, 'Check P4');
   await expectHeading(page, 'Check P4');
   await press(page, 'Back');
+  await expectHeading(page, 'Dose · Gerbera bench');
   await press(page, 'Back');
   await press(page, 'Top up');
   await page.getByRole('radio', { name: /^changed/ }).click();

@@ -64,3 +64,16 @@ test('tables sort by a head and filter by a word', async ({ page }) => {
   await page.getByLabel('Show only rows with').fill('mint');
   await expect(page.getByRole('table', { name: 'All tanks' }).getByRole('row')).toHaveCount(2);
 });
+
+test('back leads to the very screen before, and from a deep link to the screen above', async ({
+  page,
+}) => {
+  await page.goto(`${demoUrl()}/shelf/products/new`);
+  await expectHeading(page, 'A product from its label');
+  await press(page, 'Back');
+  await expectHeading(page, 'pH products');
+  await page.keyboard.press('2');
+  await expectHeading(page, 'All tanks');
+  await page.keyboard.press('Escape');
+  await expectHeading(page, 'pH products');
+});

@@ -49,6 +49,24 @@ test('steps go both ways and a unit can be changed', () => {
   expect(unit).toBe(1);
 });
 
+test('what stands in a field is selected on focus, but never what was typed since', () => {
+  jest.useFakeTimers();
+  const field = () => <NumberField label="pH" unit="" typed="6.4" onType={() => undefined} />;
+  const { rerender } = render(field());
+  const input = screen.getByRole<HTMLInputElement>('textbox', { name: 'pH' });
+  const selected = () => input.value.slice(input.selectionStart ?? 0, input.selectionEnd ?? 0);
+  input.focus();
+  expect(selected()).toBe('6.4');
+  // A quick thumb: the first digit is there before the browser settles its selection.
+  input.blur();
+  input.focus();
+  rerender(<NumberField label="pH" unit="" typed="5" onType={() => undefined} />);
+  input.setSelectionRange(1, 1);
+  jest.runAllTimers();
+  expect(selected()).toBe('');
+  jest.useRealTimers();
+});
+
 function Fruit() {
   const [value, choose] = useState<'a' | 'b'>('a');
   const options = [

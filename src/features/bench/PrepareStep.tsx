@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BenchAnswer } from '@/book/answers';
@@ -7,6 +6,7 @@ import { asFoundOnly, makeEcPlan, makePhPlan } from '@/core/procedure';
 import { celsiusFromFahrenheit } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { SchoolNote } from '@/features/parts/SchoolNote';
+import { useBack } from '@/features/parts/useBack';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Panel, Screen } from '@/ui/layout';
@@ -30,7 +30,7 @@ interface Props {
 
 /** Before the first dip: temperature, portions, lots, and whether it was cleaned already. */
 export function PrepareStep({ answer, bench, quantity, then }: Props) {
-  const router = useRouter();
+  const back = useBack();
   const formats = useFormats();
   const rinse = formats.settings.rinseWater === 'pure' ? 'Pure water' : 'Clean tap water';
   const [message, setMessage] = useState<FieldMessage>();
@@ -72,7 +72,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           <Button kind="main" wet grow label="Start with as found" onPress={begin} />
         </>
       }

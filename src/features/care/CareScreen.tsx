@@ -1,8 +1,9 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { SchoolNote } from '@/features/parts/SchoolNote';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
@@ -16,7 +17,7 @@ import { CARE_CARDS, type CareCard } from './careCards';
 export function CareScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
-  const router = useRouter();
+  const back = useBack();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const [card, setCard] = useState<CareCard>();
   if (!pen) return <Skeleton label="Loading the pen" />;
@@ -45,7 +46,7 @@ export function CareScreen() {
         </LabelRow>
       ));
   return (
-    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+    <Screen actions={<Button wet label="Back" onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
         Care · {pen.body.code}
       </Say>

@@ -5,6 +5,7 @@ import type { DoseAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import type { Addition } from '@/records/kinds';
@@ -65,6 +66,7 @@ interface Props {
 
 function Dosing({ answer, products, nowMs }: Props) {
   const router = useRouter();
+  const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
@@ -99,7 +101,7 @@ function Dosing({ answer, products, nowMs }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           {amount ? (
             <Button
               kind="main"

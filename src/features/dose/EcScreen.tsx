@@ -5,6 +5,7 @@ import type { EcDoseAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -32,6 +33,7 @@ const typedIn = (typed: string, low: number, high: number) => {
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
   const router = useRouter();
+  const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
@@ -68,7 +70,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           {wayOn ? (
             <Button
               kind="main"

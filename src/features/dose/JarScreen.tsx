@@ -1,9 +1,10 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { leadsDown } from '@/features/products/productSchema';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
@@ -44,7 +45,7 @@ interface Props {
 }
 
 function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
-  const router = useRouter();
+  const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
@@ -89,7 +90,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           {plan.ok ? (
             <Button
               kind="main"

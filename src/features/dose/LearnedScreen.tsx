@@ -1,8 +1,9 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { DoseAnswer, DoseOutcome } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -29,7 +30,7 @@ function Learned({
   readonly answer: DoseAnswer;
   readonly products: readonly AnyProduct[];
 }) {
-  const router = useRouter();
+  const back = useBack();
   const formats = useFormats();
   const append = useAppend();
   const { tank, outcomes } = answer;
@@ -53,7 +54,7 @@ function Learned({
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           {outcomes.length > 0 ? (
             <Button wet grow label="Forget all, start afresh" onPress={reset} />
           ) : null}

@@ -1,8 +1,9 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import type { DoseAnswer, EcDoseAnswer } from '@/book/answers';
 import { LEFT_OVER_MEQ_PER_L } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { alkalinityText } from '@/features/waters/waterWords';
 import { Button } from '@/ui/button';
@@ -33,7 +34,7 @@ interface Props {
 }
 
 function Why({ dose, ec, products }: Props) {
-  const router = useRouter();
+  const back = useBack();
   const { tank } = dose;
   const last = dose.outcomes[0]?.body.productId;
   const strong = ({ product }: AnyProduct) => product.strength.kind === 'percentByMass';
@@ -44,7 +45,7 @@ function Why({ dose, ec, products }: Props) {
   const facts = factsOf(dose);
   const aimPh = (tank.body.phBand.low + tank.body.phBand.high) / 2;
   return (
-    <Screen actions={<Button wet grow label="Back" onPress={() => router.back()} />}>
+    <Screen actions={<Button wet grow label="Back" onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
         Why this much · {tank.body.name}
       </Say>

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
+import { useBack } from '@/features/parts/useBack';
 import { useKeyAct } from './keys/Keys';
 
 const Find = lazy(async () => ({ default: (await import('./overlaySheets')).Find }));
@@ -13,7 +14,7 @@ export function Overlays() {
   useKeyAct('find', () => setOpen('find'));
   useKeyAct('keys', () => setOpen('keys'));
   useKeyAct('read', () => router.navigate('/read'));
-  useKeyAct('back', () => router.canGoBack() && router.back());
+  useKeyAct('back', useBack());
   if (!open) return null;
   return (
     <Suspense fallback={null}>

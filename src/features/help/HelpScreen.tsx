@@ -1,5 +1,5 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { useBack } from '@/features/parts/useBack';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -10,9 +10,9 @@ const DISPUTE_LIST: readonly Dispute[] = Object.values(DISPUTES);
 
 /** Short answers in one place, and where the trade disagrees with both sides. */
 export function HelpScreen() {
-  const router = useRouter();
+  const back = useBack();
   return (
-    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+    <Screen actions={<Button wet label="Back" onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
         Help
       </Say>

@@ -1,5 +1,5 @@
-import { useRouter } from 'expo-router';
 import { Button } from '@/ui/button';
+import { useBack } from './useBack';
 
 interface Props {
   /** The verb of the main action. */
@@ -10,10 +10,10 @@ interface Props {
 
 /** The bar of a form: back at the left, its one main action under the thumb. */
 export function SaveBar({ label, onSave, disabled = false }: Props) {
-  const router = useRouter();
+  const back = useBack();
   return (
     <>
-      <Button wet label="Back" onPress={() => router.back()} />
+      <Button wet label="Back" onPress={back} />
       <Button
         kind="main"
         wet

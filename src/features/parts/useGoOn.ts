@@ -1,4 +1,5 @@
 import { useNavigation, useRouter } from 'expo-router';
+import { useBack } from './useBack';
 
 /** Where a screen leads once its save is through. */
 export interface GoOn {
@@ -10,13 +11,14 @@ export interface GoOn {
 /** Leads on after a save, but only from here: who has gone elsewhere meanwhile is not fetched back. */
 export function useGoOn(): GoOn {
   const router = useRouter();
+  const goBack = useBack();
   const navigation = useNavigation();
   return {
     to: (href) => {
       if (navigation.isFocused()) router.replace(href as '/');
     },
     back: () => {
-      if (navigation.isFocused()) router.back();
+      if (navigation.isFocused()) goBack();
     },
   };
 }

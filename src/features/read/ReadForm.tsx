@@ -1,8 +1,8 @@
-import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAppend } from '@/book/react';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useBack } from '@/features/parts/useBack';
 import { bandsOf, type Sample } from '@/records/samples';
 import { useLater } from '@/features/parts/useLater';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
@@ -32,7 +32,7 @@ interface Props {
 /** The fields of Read, with the verdict as it comes. */
 export function ReadForm(props: Props) {
   const { tank, nowMs } = props;
-  const router = useRouter();
+  const back = useBack();
   const form = useReadForm(props);
   const later = useLater(true);
   const { formats, typed, type, view, phPen, ecPen } = form;
@@ -49,7 +49,7 @@ export function ReadForm(props: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Close" onPress={() => router.back()} />
+          <Button wet label="Close" onPress={back} />
           <Button
             kind="main"
             wet

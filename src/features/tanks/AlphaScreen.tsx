@@ -1,9 +1,10 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { fitAlpha } from '@/core/conductivity';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
@@ -18,7 +19,7 @@ const ROWS = [0, 1, 2, 3, 4];
 export function AlphaScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const router = useRouter();
+  const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
   const append = useAppend();
@@ -53,7 +54,7 @@ export function AlphaScreen() {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={() => router.back()} />
+          <Button wet label="Back" onPress={back} />
           {fit.ok ? (
             <Button
               kind="main"

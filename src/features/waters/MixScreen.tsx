@@ -1,9 +1,9 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Row } from '@/book/answers';
 import { useRows } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -22,7 +22,7 @@ export function MixScreen() {
 }
 
 function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
-  const router = useRouter();
+  const back = useBack();
   const formats = useFormats();
   const [firstId, setFirst] = useState(waters[0]?.id ?? '');
   const [secondId, setSecond] = useState(waters[1]?.id ?? '');
@@ -40,7 +40,7 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
   });
   const options = waters.map(({ id, body }) => ({ value: id, label: body.name }));
   return (
-    <Screen actions={<Button wet grow label="Back to the waters" onPress={() => router.back()} />}>
+    <Screen actions={<Button wet grow label="Back to the waters" onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
         Mix two waters
       </Say>

@@ -1,7 +1,7 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { Button } from '@/ui/button';
@@ -43,9 +43,9 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
 }
 
 function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) => void }) {
-  const router = useRouter();
+  const back = useBack();
   return (
-    <Screen actions={<Button wet label="Back" onPress={() => router.back()} />}>
+    <Screen actions={<Button wet label="Back" onPress={back} />}>
       <Say size="small" tone="soft">
         Step 1 of 3
       </Say>

@@ -1,0 +1,77 @@
+import { expect, test, type Page } from '@playwright/test';
+import { demoUrl, expectHeading, goTo, press } from './support/grower';
+
+test.use({ viewport: { width: 1280, height: 800 } });
+
+/** Where a pane begins and how wide it is, by its name. */
+async function pane(page: Page, name: string) {
+  const box = await page.getByRole('region', { name, exact: true }).boundingBox();
+  return { left: box?.x ?? NaN, width: box?.width ?? NaN };
+}
+const main = async (page: Page) =>
+  (await page.getByRole('main').boundingBox()) ?? { x: 0, width: 0 };
+
+async function doseOf(page: Page, tank: RegExp): Promise<void> {
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: tank }).first().click();
+  await expectHeading(page, tank);
+  await page.keyboard.press('d');
+  await expectHeading(page, /^Dose · /);
+}
+
+test('a dose stands beside its tank, with the list left of both', async ({ page }) => {
+  await page.goto(demoUrl());
+  await doseOf(page, /Mint trough/);
+  const subject = await pane(page, 'Mint trough');
+  const dose = await main(page);
+  expect(dose.x).toBeGreaterThanOrEqual(subject.left + subject.width);
+  expect(dose.width).toBeLessThan(430);
+  expect(subject.left).toBeGreaterThan(440);
+  // One first heading on the page; the tank's own actions give way to what is being done.
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: 'Top up' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expectHeading(page, 'Mint trough');
+  await expect(page.getByRole('button', { name: 'Top up' })).toBeVisible();
+});
+
+test('what was typed in the third pane outlives a window made narrow and wide again', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await doseOf(page, /Mint trough/);
+  await page.getByLabel('Aim, pH').fill('6.0');
+  const amount = await page.getByRole('button', { name: /^Poured / }).textContent();
+  await page.setViewportSize({ width: 1000, height: 800 });
+  await expect(page.getByRole('region', { name: 'Mint trough', exact: true })).toHaveCount(0);
+  await expect(page.getByLabel('Aim, pH')).toHaveValue('6.0');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(page.getByRole('region', { name: 'Mint trough', exact: true })).toBeVisible();
+  await expect(page.getByLabel('Aim, pH')).toHaveValue('6.0');
+  await expect(page.getByRole('button', { name: /^Poured / })).toHaveText(amount ?? '');
+});
+
+test('the Bench stands beside its pen; the look-back takes all the room', async ({ page }) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Pens');
+  await page.getByRole('link', { name: /^P4/ }).first().click();
+  await expectHeading(page, /^P4/);
+  await page.keyboard.press('c');
+  await expectHeading(page, 'Check P4');
+  await expect(
+    page.getByRole('region', { name: 'P4', exact: true }).getByText('Can’t be trusted'),
+  ).toBeVisible();
+  await page.getByLabel('Cups, °C').fill('20');
+  await press(page, 'Start with as found');
+  await page.getByRole('textbox', { name: /^Shows/ }).fill('7.3');
+  await page.getByRole('button', { name: 'It shows 7.3' }).click();
+  await expectHeading(page, 'P4 is out of tolerance.');
+  // The pen beside it already says that a sitting is open.
+  await expect(page.getByRole('link', { name: /^P4.*a sitting is open/ })).toBeVisible();
+  await page
+    .getByRole('region', { name: 'P4', exact: true })
+    .getByRole('button', { name: /^Look back: / })
+    .click();
+  await expectHeading(page, /^P4 read/);
+  expect((await main(page)).width).toBeGreaterThan(800);
+});
