@@ -15,7 +15,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { DISPUTES, notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
 import { chooseLot, cupLot, hasValue } from './chooseLots';
-import { penHints } from './benchWords';
+import { offTableMessage, penHints } from './benchWords';
 import { LotLine } from './LotLine';
 import { SachetGuide } from './SachetGuide';
 import type { Bench } from './useBench';
@@ -61,6 +61,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       });
     const full = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
     const plan = full && (scope === 'full' ? full : asFoundOnly(full, scope));
+    const offTable = plan && offTableMessage(plan, formats);
+    if (offTable) return setMessage(offTable);
     if (plan)
       bench.change({
         plan: JSON.parse(JSON.stringify(plan)),

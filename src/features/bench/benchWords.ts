@@ -241,3 +241,17 @@ export function foundLine(
   const { error } = judgeDip(plan, cup, 'asFound', reading.shown);
   return `; found ${shownText(plan, reading.shown, formats)}, ${errorWords(plan, error, formats)}`;
 }
+
+/** A cup whose value nobody knows at the sitting's temperature: its label's table ends before. */
+export function offTableMessage(plan: BenchPlan, formats: Formats): FieldMessage | undefined {
+  for (const cup of plan.cups) {
+    const target = cupTarget(plan, cup);
+    if (target.ok) continue;
+    const { min, max } = target.refusal;
+    const nominal = cup.quantity === 'ph' ? cup.buffer.nominalPh : cup.standard.nominalMsPerCm;
+    return {
+      text: `What the ${formats.number(nominal, cup.quantity === 'ph' ? 2 : 3)} is worth is known from ${formats.temp(min)} to ${formats.temp(max)} only. Let the cups come to that.`,
+    };
+  }
+  return undefined;
+}

@@ -13,7 +13,7 @@ import type { Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/form';
+import { Choice, FieldRow } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { MoreFields } from './MoreFields';
@@ -108,8 +108,15 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
           onChoose={onProfile}
         />
       ) : null}
-      <FormField control={control} name="code" label="Code" hint="As written on the pen: P1, P2…" />
-      <FormField control={control} name="name" label="Name" />
+      <FieldRow>
+        <FormField
+          control={control}
+          name="code"
+          label="Code"
+          hint="As written on the pen: P1, P2…"
+        />
+        <FormField control={control} name="name" label="Name" />
+      </FieldRow>
       {base.ph ? <PhFields control={control} /> : null}
       {base.ec ? <EcFields control={control} /> : null}
       <FormChoice

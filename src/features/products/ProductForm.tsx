@@ -12,7 +12,7 @@ import { useGoOn } from '@/features/parts/useGoOn';
 import { PRODUCT_REAGENTS } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
-import { Choice, SelectField } from '@/ui/form';
+import { Choice, FieldRow, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
@@ -104,15 +104,17 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
       />
       {strength.value === 'percent' ? (
         <>
-          <FormField control={control} name="percent" label="Percent by mass" unit="%" numeric />
-          <FormField
-            control={control}
-            name="density"
-            label="Density"
-            unit="g/mL"
-            hint="How much a mL weighs: concentrated acids weigh 1.2 to 1.7 g."
-            numeric
-          />
+          <FieldRow>
+            <FormField control={control} name="percent" label="Percent by mass" unit="%" numeric />
+            <FormField
+              control={control}
+              name="density"
+              label="Density"
+              unit="g/mL"
+              hint="How much a mL weighs: concentrated acids weigh 1.2 to 1.7 g."
+              numeric
+            />
+          </FieldRow>
           {usual === undefined ? null : (
             <Button
               kind="text"
@@ -125,21 +127,23 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
       {strength.value === 'equivalents' ? (
         <FormField control={control} name="equivalents" label="Strength" unit="mol/L" numeric />
       ) : null}
-      <FormField
-        control={control}
-        name="parts"
-        label="Diluted here: one part in"
-        hint="Empty when it is poured as it comes. 1 part in 10 is written 10."
-        numeric
-      />
-      <FormField
-        control={control}
-        name="left"
-        label="Left on the Shelf"
-        unit={dry ? 'g' : 'mL'}
-        hint="What you pour is taken off from now on."
-        numeric
-      />
+      <FieldRow>
+        <FormField
+          control={control}
+          name="parts"
+          label="Diluted here: one part in"
+          hint="Empty when it is poured as it comes. 1 part in 10 is written 10."
+          numeric
+        />
+        <FormField
+          control={control}
+          name="left"
+          label="Left on the Shelf"
+          unit={dry ? 'g' : 'mL'}
+          hint="What you pour is taken off from now on."
+          numeric
+        />
+      </FieldRow>
       <FormField control={control} name="note" label="Note" />
       <Caution trained />
     </Screen>

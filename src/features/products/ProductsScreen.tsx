@@ -1,11 +1,14 @@
 import { useRouter } from 'expo-router';
+import { View } from 'react-native';
 import { useAnswer } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
+import { SimpleTable } from '@/features/parts/SimpleTable';
+import { GENERIC_PRODUCTS } from '@/records/products';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { leftWords, strengthWords } from './productWords';
+import { generalRow, leftWords, strengthWords } from './productWords';
 
 /** Products of one's own to correct pH with, and what is left of them. */
 export function ProductsScreen() {
@@ -29,7 +32,7 @@ export function ProductsScreen() {
         pH products
       </Say>
       <Say size="small" tone="soft">
-        Your own, from their labels. Without them Dose works with products in general.
+        Your own, from their labels.
       </Say>
       {products.map((product, at) => {
         const href = `/shelf/products/${product.id}`;
@@ -49,6 +52,19 @@ export function ProductsScreen() {
           </LabelRow>
         );
       })}
+      <View>
+        <Say size="large" face="slab" heading={2}>
+          In general
+        </Say>
+        <Say size="small" tone="soft">
+          What Dose offers beside your own. Percent is by mass: grams in a hundred grams.
+        </Say>
+        <SimpleTable
+          label="Products in general"
+          heads={['Product', 'Strength', 'It holds']}
+          rows={GENERIC_PRODUCTS.map((product) => generalRow(product, formats))}
+        />
+      </View>
     </Screen>
   );
 }

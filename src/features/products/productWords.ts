@@ -1,5 +1,7 @@
 import type { ProductAnswer } from '@/book/answers';
+import { isDry, molPerUnit } from '@/core/chemistry';
 import type { OwnProduct } from '@/records/kinds';
+import type { GenericProduct } from '@/records/products';
 import type { Formats } from '@/words';
 import { REAGENT_NAME } from './productSchema';
 
@@ -17,6 +19,25 @@ export function strengthWords(product: OwnProduct, formats: Formats): string {
   const diluted = dilutedParts === undefined ? '' : `1 part in ${formats.number(dilutedParts, 0)}`;
   const trained = group === 'trained' ? 'for trained people' : '';
   return [REAGENT_NAME[reagent], how, diluted, trained].filter(Boolean).join(' · ');
+}
+
+/** A product in general as a row: its name, how strong by mass, and what one mL or gram of it holds. */
+export function generalRow({ id, name, product }: GenericProduct, formats: Formats) {
+  const { strength } = product;
+  const held = molPerUnit(product);
+  const unit = isDry(product) ? 'g' : 'mL';
+  return {
+    id,
+    cells: [
+      name,
+      strength.kind === 'percentByMass'
+        ? `${formats.number(strength.percent, 0)} %, ${formats.number(strength.densityGPerMl, 3)} g/mL`
+        : strength.kind === 'dry'
+          ? 'a powder'
+          : 'unknown',
+      held.ok ? `${formats.number(1000 * held.value, 1)} mmol in a ${unit}` : 'a jar test tells',
+    ],
+  };
 }
 
 /** What is left of it. */

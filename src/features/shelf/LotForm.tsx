@@ -11,7 +11,7 @@ import { useFormDraft } from '@/features/parts/useFormDraft';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/form';
+import { Choice, FieldRow } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -23,6 +23,7 @@ import {
   type LotFormIn,
   type LotFormOut,
 } from './lotFormSchema';
+import { LabelFields } from './LabelFields';
 import { liquidName } from './lotWords';
 
 /** Adds a lot, or changes one. */
@@ -102,30 +103,43 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
           },
         ]}
       />
-      <FormField control={control} name="lotCode" label="Lot number" />
-      <FormField control={control} name="expires" label="Expires" day />
-      <View style={styles.row}>
+      <FieldRow>
+        <FormField control={control} name="lotCode" label="Lot number" />
+        <FormField control={control} name="expires" label="Expires" day />
+      </FieldRow>
+      <FieldRow>
+        <View style={styles.row}>
+          <FormField
+            control={control}
+            name="opened"
+            label={form.value === 'dissolvedSachet' ? 'Made on' : 'Opened on'}
+            day
+          />
+          <View style={styles.today}>
+            <Button
+              label="Today"
+              onPress={() => setValue('opened', dayText(new Date().toISOString()))}
+            />
+          </View>
+        </View>
         <FormField
           control={control}
-          name="opened"
-          label={form.value === 'dissolvedSachet' ? 'Made on' : 'Opened on'}
-          day
+          name="left"
+          label="Left"
+          unit={form.value === 'sachet' ? 'sachets' : 'mL'}
+          hint="20 mL are taken for each calibration, or one sachet."
+          numeric
         />
-        <View style={styles.today}>
-          <Button
-            label="Today"
-            onPress={() => setValue('opened', dayText(new Date().toISOString()))}
-          />
-        </View>
-      </View>
+      </FieldRow>
       <FormField
         control={control}
-        name="left"
-        label="Left"
-        unit={form.value === 'sachet' ? 'sachets' : 'mL'}
-        hint="20 mL are taken for each calibration, or one sachet."
+        name="openLifeDays"
+        label="Once opened it is good for"
+        unit="days"
+        hint="As its label says. Empty: 90, above pH 8 and when mixed by hand 30."
         numeric
       />
+      {valued ? <LabelFields control={control} buffer={buffer} /> : null}
       {lot ? <Button label="Take it off the Shelf" onPress={() => void remove()} /> : null}
     </Screen>
   );

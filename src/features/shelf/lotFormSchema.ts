@@ -3,6 +3,7 @@ import { kindOfNominal } from '@/core/buffers';
 import { typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Lot } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { labelTableFields, readLabelTable, tableRows } from './labelTable';
 
 const day = z
   .string()
@@ -42,14 +43,32 @@ export const lotFormSchema = z
       (left) => left === undefined || left >= 0,
       'Zero or more.',
     ),
+    tolerance: typedNumberOrNothing('tolerance').refine(
+      (typed) => typed === undefined || (typed > 0 && typed <= 10),
+      'As the label states it; leave it empty where it states none.',
+    ),
+    openLifeDays: typedNumberOrNothing('number of days').refine(
+      (days) => days === undefined || (days >= 1 && days <= 3650),
+      'Days, 1 or more.',
+    ),
+    ...labelTableFields,
   })
-  .superRefine(({ kind, nominal, opened, expires }, context) => {
+  .superRefine(({ kind, nominal, opened, expires, table: rows, tempUnit, tolerance }, context) => {
     const issue = (path: string, message: string) =>
-      context.addIssue({ code: 'custom', path: [path], message });
+      context.addIssue({ code: 'custom', path: path.split('.'), message });
+    const valued = kind === 'buffer' || kind === 'ecStandard';
+    const read = valued ? readLabelTable(rows, { kind, nominal, tempUnit }) : undefined;
+    for (const { at, field, message } of read?.issues ?? []) issue(`table.${at}.${field}`, message);
+    if (kind === 'buffer' && tolerance !== undefined && tolerance > 0.2)
+      issue('tolerance', 'In pH: 0.02 is usual, more than 0.2 is no buffer.');
     if (kind === 'buffer' && nominal === undefined)
       issue('nominal', 'Which buffer is it? 7, 4.01, 6.86…');
-    if (kind === 'buffer' && nominal !== undefined && !kindOfNominal(nominal)) {
-      issue('nominal', 'Known buffers: 4.00, 4.01, 6.86, 7.00, 7.01, 9.18, 10.01.');
+    const isTold = (read?.table.length ?? 0) > 1;
+    if (kind === 'buffer' && nominal !== undefined && !kindOfNominal(nominal) && !isTold) {
+      issue(
+        'nominal',
+        'Known buffers: 4.00, 4.01, 6.86, 7.00, 7.01, 9.18, 10.01. For another one, type the table of its label.',
+      );
     }
     if (kind === 'ecStandard' && !(nominal !== undefined && nominal > 0 && nominal <= 50)) {
       issue('nominal', 'Its value in mS/cm at 25 °C, e.g. 1.413.');
@@ -61,6 +80,9 @@ export const lotFormSchema = z
 
 export type LotFormIn = z.input<typeof lotFormSchema>;
 export type LotFormOut = z.output<typeof lotFormSchema>;
+
+/** A label states an EC standard's tolerance in percent, a buffer's in pH. */
+const toleranceScale = (kind: Lot['kind']) => (kind === 'ecStandard' ? 100 : 1);
 
 /** The form as it opens. */
 export function lotDefaults(lot: Lot | undefined, formats: Formats): LotFormIn {
@@ -74,13 +96,20 @@ export function lotDefaults(lot: Lot | undefined, formats: Formats): LotFormIn {
     expires: dayText(lot?.expiresAt),
     opened: dayText(lot?.openedAt),
     left: mark(lot?.left),
+    tolerance: mark(lot?.tolerance && toleranceScale(lot.kind) * lot.tolerance),
+    openLifeDays: mark(lot?.openLifeDays),
+    tempUnit: formats.settings.tempUnit,
+    table: tableRows(lot, formats),
   };
 }
 
 /** The lot a form stands for; what the form does not ask is kept. */
 export function lotOf(form: LotFormOut, base: Lot | undefined): Lot {
-  const { kind, lotCode, left, nominal } = form;
+  const { kind, lotCode, left, nominal, tolerance, openLifeDays, tempUnit } = form;
   const liquid = kind === 'buffer' || kind === 'ecStandard';
+  const { table } = liquid
+    ? readLabelTable(form.table, { kind, nominal, tempUnit })
+    : { table: [] };
   return {
     ...(base ?? { note: '' }),
     kind,
@@ -88,6 +117,9 @@ export function lotOf(form: LotFormOut, base: Lot | undefined): Lot {
     lotCode,
     left,
     nominal: liquid ? nominal : undefined,
+    tolerance: liquid && tolerance !== undefined ? tolerance / toleranceScale(kind) : undefined,
+    labelTable: table.length > 0 ? [...table] : undefined,
+    openLifeDays,
     expiresAt: instantOf(form.expires),
     openedAt: instantOf(form.opened),
   };

@@ -13,7 +13,7 @@ import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { CROP_TARGETS } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { Choice, SelectField } from '@/ui/form';
+import { Choice, FieldRow, SelectField } from '@/ui/form';
 import { Waters } from './WaterFields';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -85,8 +85,10 @@ function Fields({
       <Say size="huge" face="slab" heading={1}>
         {tank ? `Change ${tank.body.name}` : 'A new tank'}
       </Say>
-      {field('name', 'Name')}
-      {field('volume', 'Volume', { unit: formats.settings.volumeUnit, numeric: true })}
+      <FieldRow>
+        {field('name', 'Name')}
+        {field('volume', 'Volume', { unit: formats.settings.volumeUnit, numeric: true })}
+      </FieldRow>
       <SelectField
         label="Crop and stage"
         value={String(chosen)}

@@ -10,7 +10,7 @@ import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useGoOn } from '@/features/parts/useGoOn';
 import type { Water } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { Choice, SelectField } from '@/ui/form';
+import { Choice, FieldRow, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { ALKALINITY_UNITS, waterDefaults, waterFormSchema, type WaterIn } from './waterSchema';
@@ -59,22 +59,26 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
           { value: 'measured', label: 'measured here' },
         ]}
       />
-      <FormField control={control} name="ec" label="EC at 25 °C" unit="mS/cm" numeric />
-      <FormField
-        control={control}
-        name="alkalinity"
-        label="Alkalinity"
-        unit={unit.value}
-        hint="Of the water as it comes. Not hardness: that is calcium and magnesium."
-        numeric
-      />
-      <SelectField
-        label="As the report states it"
-        value={unit.value}
-        onChoose={unit.onChange}
-        options={ALKALINITY_UNITS.map((value) => ({ value, label: value }))}
-      />
-      <FormField control={control} name="ph" label="pH" numeric />
+      <FieldRow>
+        <FormField control={control} name="ec" label="EC at 25 °C" unit="mS/cm" numeric />
+        <FormField control={control} name="ph" label="pH" numeric />
+      </FieldRow>
+      <FieldRow>
+        <FormField
+          control={control}
+          name="alkalinity"
+          label="Alkalinity"
+          unit={unit.value}
+          hint="Of the water as it comes. Not hardness: that is calcium and magnesium."
+          numeric
+        />
+        <SelectField
+          label="As the report states it"
+          value={unit.value}
+          onChoose={unit.onChange}
+          options={ALKALINITY_UNITS.map((value) => ({ value, label: value }))}
+        />
+      </FieldRow>
       <FormField control={control} name="note" label="Note" />
     </Screen>
   );

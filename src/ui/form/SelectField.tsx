@@ -1,7 +1,7 @@
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Say } from '../text';
-import { space } from '../tokens';
+import { FIELD_MAX, space } from '../tokens';
 import { NATIVE_FIELD_STYLE } from './nativeField';
 
 interface Props {
@@ -36,4 +36,4 @@ export function SelectField({ label, value, options, onChoose }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ field: { gap: space.s1 } });
+const styles = StyleSheet.create({ field: { gap: space.s1, maxWidth: FIELD_MAX } });

@@ -1,7 +1,7 @@
 import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { FACE, Say, typeStep } from '../text';
-import { color, RADIUS, space, TOUCH } from '../tokens';
+import { color, FIELD_MAX, RADIUS, space, TOUCH } from '../tokens';
 import { FieldNote, type FieldNoteProps } from './FieldNote';
 
 interface Props {
@@ -61,7 +61,7 @@ export function TextField(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  field: { gap: space.s1, flexGrow: 1, flexShrink: 1, minWidth: 0 },
+  field: { gap: space.s1, maxWidth: FIELD_MAX, flexGrow: 1, flexShrink: 1, minWidth: 0 },
   row: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
   input: {
     flex: 1,

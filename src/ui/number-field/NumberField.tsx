@@ -3,7 +3,7 @@ import { StyleSheet, TextInput, View } from 'react-native';
 import { Press } from '../button';
 import { FieldNote, type FieldNoteProps } from '../form/FieldNote';
 import { FACE, Say, typeStep } from '../text';
-import { color, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
+import { color, FIELD_MAX, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
 
 interface Props {
   readonly label: string;
@@ -101,7 +101,7 @@ function Unit({
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: space.s2 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: space.s2, maxWidth: FIELD_MAX },
   label: { minWidth: 52, maxWidth: 96, flexShrink: 0 },
   step: {
     width: TOUCH_WET,

@@ -1,0 +1,108 @@
+import { z } from 'zod';
+import type { TemperaturePoint } from '@/core/buffers';
+import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '@/core/units';
+import type { Lot } from '@/records/kinds';
+import { parseDecimal, type Formats } from '@/words';
+
+/** One row of a label's table as typed. */
+const typedRow = z.object({ temp: z.string(), value: z.string() });
+export type TypedRow = z.infer<typeof typedRow>;
+
+/** Most rows a label is taken to have. */
+export const MOST_ROWS = 12;
+
+/** The table of a label as the form holds it, in the temperature unit of the book. */
+export const labelTableFields = {
+  tempUnit: z.enum(['°C', '°F']),
+  table: z.array(typedRow).max(MOST_ROWS),
+};
+
+/** Where rows begin: the temperatures most labels print, °C. */
+const USUAL_TEMPS_C = [15, 20, 25, 30];
+
+/** Cups are never outside this, °C; a temperature beyond it was mistyped. */
+const TEMP_SPAN_C = { min: 0, max: 60 };
+
+/** How far a value on the label may lie from the value printed large: pH, or a share for EC. */
+const FARTHEST = { buffer: 0.6, ecStandard: 0.6 } as const;
+
+interface RowIssue {
+  readonly at: number;
+  readonly field: 'temp' | 'value';
+  readonly message: string;
+}
+
+interface ValuedLot {
+  readonly kind: 'buffer' | 'ecStandard';
+  readonly nominal: number | undefined;
+  readonly tempUnit: '°C' | '°F';
+}
+
+/**
+ * Reads the typed rows: sorted by temperature, in °C; what is wrong stands with its row. Rows left
+ * empty do not count; one row alone says nothing between temperatures.
+ */
+export function readLabelTable(
+  rows: readonly TypedRow[],
+  { kind, nominal, tempUnit }: ValuedLot,
+): { readonly table: readonly TemperaturePoint[]; readonly issues: readonly RowIssue[] } {
+  const issues: RowIssue[] = [];
+  const read = rows.flatMap((row, at): { at: number; tempC: number; value: number }[] => {
+    if (row.temp.trim() === '' && row.value.trim() === '') return [];
+    if (row.value.trim() === '') return [];
+    const temp = parseDecimal(row.temp);
+    const value = parseDecimal(row.value);
+    const tempC = !temp.ok
+      ? NaN
+      : tempUnit === '°F'
+        ? celsiusFromFahrenheit(temp.value)
+        : temp.value;
+    const wrong = (field: RowIssue['field'], message: string) => {
+      issues.push({ at, field, message });
+      return [];
+    };
+    if (!(tempC >= TEMP_SPAN_C.min && tempC <= TEMP_SPAN_C.max))
+      return wrong('temp', `A temperature in ${tempUnit}, as on the label.`);
+    if (!value.ok || value.value <= 0) return wrong('value', 'The value on the label there.');
+    const off =
+      nominal === undefined
+        ? 0
+        : kind === 'buffer'
+          ? value.value - nominal
+          : value.value / nominal - 1;
+    if (Math.abs(off) > FARTHEST[kind])
+      return wrong('value', 'Too far from the value printed large. Was a digit lost?');
+    return [{ at, tempC, value: value.value }];
+  });
+  const sorted = [...read].sort((a, b) => a.tempC - b.tempC);
+  for (const [at, row] of sorted.entries())
+    if (at > 0 && row.tempC === sorted[at - 1]?.tempC)
+      issues.push({ at: row.at, field: 'temp', message: 'This temperature stands there twice.' });
+  if (sorted.length === 1)
+    issues.push({
+      at: sorted[0]!.at,
+      field: 'value',
+      message: 'One row is not enough: type at least two, or none.',
+    });
+  return { table: sorted.map(({ tempC, value }) => ({ tempC, value })), issues };
+}
+
+/** The rows of a lot as the form shows them. */
+export function tableRows(lot: Lot | undefined, formats: Formats): TypedRow[] {
+  const mark = (value: number) =>
+    String(Number(value.toFixed(4))).replace('.', formats.settings.decimalMark);
+  return (lot?.labelTable ?? []).map(({ tempC, value }) => ({
+    temp: mark(formats.settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC),
+    value: mark(value),
+  }));
+}
+
+/** Empty rows at the usual temperatures, to be filled from the label. */
+export const usualRows = (formats: Formats): TypedRow[] =>
+  USUAL_TEMPS_C.map((tempC) => ({
+    temp: formats.number(
+      formats.settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC,
+      0,
+    ),
+    value: '',
+  }));

@@ -1,0 +1,21 @@
+import { bufferPhAt, kindOfNominal, type TemperaturePoint } from '@/core/buffers';
+import { standardEcAt } from '@/core/conductivity';
+
+/** Temperatures cups have, °C. */
+const TEMPS_C = [10, 15, 20, 25, 30];
+
+/** What is known of a liquid by its nominal value alone; nothing where no recipe is known. */
+export function valuesByTemperature(
+  kind: 'buffer' | 'ecStandard',
+  nominal: number,
+): readonly TemperaturePoint[] {
+  const recipe = kind === 'buffer' ? kindOfNominal(nominal) : undefined;
+  if (kind === 'buffer' && !recipe) return [];
+  if (kind === 'ecStandard' && !(nominal > 0 && nominal <= 50)) return [];
+  return TEMPS_C.flatMap((tempC) => {
+    const at = recipe
+      ? bufferPhAt({ kind: recipe, nominalPh: nominal }, tempC)
+      : standardEcAt({ nominalMsPerCm: nominal }, tempC);
+    return at.ok ? [{ tempC, value: at.value }] : [];
+  });
+}
