@@ -1,9 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
+import { USES_BETWEEN_CHECKS } from '@/core/schedule';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
@@ -74,6 +75,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
     defaultValues: penDefaults(base, formats),
   });
   const { control, handleSubmit } = fields;
+  const policy = useWatch({ control, name: 'checkPolicy' });
   const draft = useFormDraft(`pen/${penId ?? profileId}`, fields);
   const save = handleSubmit(async (out) => {
     const change = {
@@ -131,7 +133,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
           { value: 'weeklyAdjust', label: 'every week, always adjust' },
           { value: 'monthly', label: 'every 30 days', hint: 'or when its mark goes out' },
           { value: 'quarterly', label: 'every 90 days' },
-          { value: 'afterUses', label: 'after 50 readings' },
+          { value: 'afterUses', label: 'after so many readings' },
           {
             value: 'ownDrift',
             label: 'by its own drift',
@@ -140,6 +142,15 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
           { value: 'onlyWhenDoubted', label: 'only when doubted' },
         ]}
       />
+      {policy === 'afterUses' ? (
+        <FormField
+          control={control}
+          name="usesAllowed"
+          label="Readings between checks"
+          hint={`Empty: ${USES_BETWEEN_CHECKS}.`}
+          numeric
+        />
+      ) : null}
       <FormChoice
         control={control}
         name="cleaningPolicy"

@@ -38,6 +38,7 @@ test('every property reaches the pen', () => {
     errorTexts: 'E1: too early\nE2: wrong: cup',
     displaySleeps: 'yes',
     markDays: '30',
+    usesAllowed: '25',
     lifeDays: '300',
     serial: 'A1',
     waterproof: 'yes',
@@ -66,6 +67,7 @@ test('every property reaches the pen', () => {
   expect(pen).toMatchObject({
     display: { sleeps: true, markDays: 30 },
     expectedLifeDays: 300,
+    usesAllowed: 25,
     papers: { serial: 'A1', waterproof: true },
   });
 });

@@ -53,6 +53,7 @@ export function moreDefaults(pen: Pen, mark: (value: number) => string) {
     displayPress: yesNo(display?.measuresOnPress),
     displaySleeps: yesNo(display?.sleeps),
     markDays: display?.markDays ? mark(display.markDays) : '',
+    usesAllowed: pen.usesAllowed ? mark(pen.usesAllowed) : '',
     lifeDays: pen.expectedLifeDays ? mark(pen.expectedLifeDays) : '',
     serial: papers?.serial ?? '',
     boughtOn: papers?.boughtOn ?? '',
@@ -129,6 +130,7 @@ export function moreOf(form: PenFormOut, base: Pen): Partial<Pen> {
   return {
     display: some(display) ? display : undefined,
     papers: some(papers) ? papers : base.papers,
+    usesAllowed: form.usesAllowed,
     expectedLifeDays: form.lifeDays,
     note: form.note,
   };

@@ -42,6 +42,10 @@ export const penFormSchema = z.object({
     (d) => d === undefined || (d > 0 && d <= 365),
     'Between 1 and 365; empty for none.',
   ),
+  usesAllowed: typedNumberOrNothing('number of readings').refine(
+    (n) => n === undefined || (Number.isInteger(n) && n >= 1 && n <= 1000),
+    'A whole number from 1 to 1000.',
+  ),
   lifeDays: typedNumberOrNothing('days').refine(
     (d) => d === undefined || (d > 0 && d <= 3650),
     'Between 1 and 3650; empty for a year.',

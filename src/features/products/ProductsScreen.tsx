@@ -1,6 +1,8 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer } from '@/book/react';
+import { Caution } from '@/features/dose/Caution';
 import { useFormats } from '@/features/frame/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { GENERIC_PRODUCTS } from '@/records/products';
@@ -52,19 +54,38 @@ export function ProductsScreen() {
           </LabelRow>
         );
       })}
-      <View>
-        <Say size="large" face="slab" heading={2}>
-          In general
-        </Say>
-        <Say size="small" tone="soft">
-          What Dose offers beside your own. Percent is by mass: grams in a hundred grams.
-        </Say>
-        <SimpleTable
-          label="Products in general"
-          heads={['Product', 'Strength', 'It holds']}
-          rows={GENERIC_PRODUCTS.map((product) => generalRow(product, formats))}
-        />
-      </View>
+      <InGeneral />
     </Screen>
+  );
+}
+
+/** What Dose offers beside one's own; concentrates behind their own door, as there. */
+function InGeneral() {
+  const formats = useFormats();
+  const [trained, setTrained] = useState(false);
+  const shown = GENERIC_PRODUCTS.filter(({ group }) => trained || group === 'home');
+  return (
+    <View>
+      <Say size="large" face="slab" heading={2}>
+        In general
+      </Say>
+      <Say size="small" tone="soft">
+        What Dose offers beside your own. Percent is by mass: grams in a hundred grams.
+      </Say>
+      <SimpleTable
+        label="Products in general"
+        heads={['Product', 'Strength', 'It holds']}
+        rows={shown.map((product) => generalRow(product, formats))}
+      />
+      {trained ? (
+        <Caution trained />
+      ) : (
+        <Button
+          kind="text"
+          label="Concentrates, for trained people…"
+          onPress={() => setTrained(true)}
+        />
+      )}
+    </View>
   );
 }
