@@ -6,7 +6,9 @@ import {
   errorLine,
   lastCheckLine,
   nextCheckLine,
+  papersLine,
   pensSummary,
+  reasonOf,
   sessionLine,
 } from './penViewModel';
 
@@ -102,4 +104,29 @@ test('care by use, in a sentence; nothing where the policy sets no date', () => 
     'EC face: clean it now, it is overdue.',
   );
   expect(careDueLine(due, now)).toBe('');
+});
+
+test('a state is told with the reason that made it so', () => {
+  const reason = (word: PenSide['word'], more: object) =>
+    reasonOf({ word, sides: [side({ word, due: { reason: 'never' }, ...more })] });
+  expect(reason('cantBeTrusted', { leftOut: true })).toMatch(/ended out of tolerance/);
+  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/drifted more than four tolerances/);
+  expect(reason('checkDue', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toBe(
+    'Check due: it had a knock.',
+  );
+  expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(/time between checks/);
+  // An event of the past is no reason once the pen is ready again.
+  expect(reason('ready', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toMatch(/holds/);
+});
+
+test('papers are one line of what somebody wrote down', () => {
+  const papers = {
+    serial: 'A1',
+    boughtOn: '',
+    guaranteeUntil: '2027',
+    certificate: '',
+    batteries: '',
+  };
+  expect(papersLine({ papers })).toBe('no. A1 · guarantee until 2027');
+  expect(papersLine({})).toBe('');
 });

@@ -1,6 +1,17 @@
 import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
-import { ago, dueBy, EVENT_WORD, PEN_WORD, POLICY_WORD, shortDay, type Formats } from '@/words';
+import {
+  ago,
+  dueBy,
+  dueReason,
+  EVENT_WORD,
+  LEFT_OUT_REASON,
+  PEN_REASON,
+  PEN_WORD,
+  POLICY_WORD,
+  shortDay,
+  type Formats,
+} from '@/words';
 
 /** The error of one side with its ±, where the crops live. */
 export function errorLine(side: PenSide, formats: Formats): string {
@@ -97,4 +108,27 @@ export function careDueLine(
   const soak = soakAtMs === undefined ? '' : `soak it ${when(soakAtMs)}`;
   const parts = [clean, soak].filter(Boolean).join(', ');
   return parts ? `${name}: ${parts}${heavyUse ? ', it is in heavy use' : ''}.` : '';
+}
+
+/** What its papers say, in one line. */
+export function papersLine({ papers }: Pick<PenDetailAnswer['body'], 'papers'>): string {
+  if (!papers) return '';
+  const { serial, boughtOn, guaranteeUntil, certificate, batteries } = papers;
+  return [
+    serial && `no. ${serial}`,
+    boughtOn && `bought ${boughtOn}`,
+    guaranteeUntil && `guarantee until ${guaranteeUntil}`,
+    certificate && `certificate ${certificate}`,
+    batteries && `batteries ${batteries}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** Why it is in its state: the event or date that makes it so, else the word's own reason. */
+export function reasonOf(pen: Pick<PenDetailAnswer, 'word' | 'sides'>): string {
+  const isLeftOut = pen.sides.some(({ word, leftOut }) => word === 'cantBeTrusted' && leftOut);
+  if (pen.word === 'cantBeTrusted' && isLeftOut) return LEFT_OUT_REASON;
+  const due = pen.word === 'checkDue' ? pen.sides.map(({ due: each }) => dueReason(each)) : [];
+  return due.find((reason) => reason !== undefined) ?? PEN_REASON[pen.word];
 }

@@ -1,0 +1,90 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { PenDetailAnswer, SessionRow } from '@/book/answers';
+import { erasableFromMs } from '@/core/retention';
+import { useFormats } from '@/features/frame/formats';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { dayMonthYear, shortDay } from '@/words';
+import { FirstSoak } from './FirstSoak';
+import { MakerSession } from './MakerSession';
+import { OUTCOME_SENTENCE, sessionLine } from './penViewModel';
+
+/** Shown at once; older ones stand in the Book. */
+const MOST = 20;
+
+/** A pen's checks, newest first, each with its look-back; before the first, what to do. */
+export function PenChecks({
+  pen,
+  nowMs,
+}: {
+  readonly pen: PenDetailAnswer;
+  readonly nowMs: number;
+}) {
+  const { sessions, body } = pen;
+  const oldest = sessions.at(-1)?.atMs;
+  return (
+    <>
+      <Say size="large" face="slab" heading={2}>
+        Checks
+      </Say>
+      {sessions.length === 0 ? (
+        <Say>
+          No check yet. The first check takes about two minutes a cup; until then the maker’s
+          accuracy is all its numbers are worth.
+        </Say>
+      ) : null}
+      {sessions.length === 0 && body.ph ? <FirstSoak pen={pen} nowMs={nowMs} /> : null}
+      {sessions.slice(0, MOST).map((session) => (
+        <Check key={session.id} penId={pen.id} session={session} />
+      ))}
+      {body.papers?.adjustedOn ? <MakerSession body={body} /> : null}
+      {oldest === undefined ? null : (
+        <Say size="small" tone="soft">
+          Records of checks are kept three years at least: the oldest here until{' '}
+          {dayMonthYear(erasableFromMs(oldest))}.
+        </Say>
+      )}
+    </>
+  );
+}
+
+function Check({ penId, session }: { readonly penId: string; readonly session: SessionRow }) {
+  const router = useRouter();
+  const formats = useFormats();
+  const { atMs, by, body } = session;
+  const { quantity, tempC } = body.plan;
+  const side = quantity === 'ph' ? 'pH' : 'EC';
+  return (
+    <View style={styles.session}>
+      <Say size="small" tone="soft">
+        {shortDay(atMs)} · {side} at {formats.temp(tempC)} {by ? `· ${by}` : ''}
+      </Say>
+      <Say size="small" face="mono">
+        {sessionLine(session, formats)}
+      </Say>
+      <View style={styles.outcome}>
+        <Say size="small">{OUTCOME_SENTENCE[body.outcome]}</Say>
+        <Button
+          kind="text"
+          label="Look back"
+          name={`Look back from ${shortDay(atMs)}, ${side}`}
+          onPress={() =>
+            router.navigate(`/pens/${penId}/look-back?quantity=${quantity}&at=${atMs}` as '/')
+          }
+        />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  outcome: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+  },
+  session: { gap: 2, paddingBottom: space.s2 },
+});
