@@ -24,6 +24,7 @@ import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
 import { wayOnFromDose } from './wayOn';
+import { WayOnButton } from './WayOnButton';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -112,15 +113,7 @@ function Dosing({ answer, products, nowMs }: Props) {
               onPress={() => void pour()}
             />
           ) : null}
-          {wayOn ? (
-            <Button
-              kind="main"
-              wet
-              grow
-              label={wayOn.label}
-              onPress={() => router.navigate(wayOn.href as '/')}
-            />
-          ) : null}
+          <WayOnButton wayOn={wayOn} />
         </>
       }
     >

@@ -1,4 +1,4 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { EcDoseAnswer } from '@/book/answers';
@@ -15,6 +15,7 @@ import { parseDecimal } from '@/words';
 import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
 import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
 import { wayOnFromEc } from './wayOn';
+import { WayOnButton } from './WayOnButton';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -32,7 +33,6 @@ const typedIn = (typed: string, low: number, high: number) => {
 };
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
-  const router = useRouter();
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
@@ -71,15 +71,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       actions={
         <>
           <Button wet label="Back" onPress={back} />
-          {wayOn ? (
-            <Button
-              kind="main"
-              wet
-              grow
-              label={wayOn.label}
-              onPress={() => router.navigate(wayOn.href as '/')}
-            />
-          ) : null}
+          <WayOnButton wayOn={wayOn} />
           {plan.kind === 'stop' ? null : (
             <Button
               kind="main"
