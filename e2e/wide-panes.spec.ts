@@ -42,6 +42,14 @@ test('what was typed in the third pane outlives a window made narrow and wide ag
   await doseOf(page, /Mint trough/);
   await page.getByLabel('Aim, pH').fill('6.0');
   const amount = await page.getByRole('button', { name: /^Poured / }).textContent();
+  // At the least width for three panes nothing of the tank is cut.
+  await page.setViewportSize({ width: 1240, height: 800 });
+  const { left, width } = await pane(page, 'Mint trough');
+  const far = await page
+    .getByRole('region', { name: 'Mint trough', exact: true })
+    .getByRole('button', { name: /^Why/ })
+    .evaluateAll((all) => Math.max(...all.map((one) => one.getBoundingClientRect().right)));
+  expect(far).toBeLessThan(left + width);
   await page.setViewportSize({ width: 1000, height: 800 });
   await expect(page.getByRole('region', { name: 'Mint trough', exact: true })).toHaveCount(0);
   await expect(page.getByLabel('Aim, pH')).toHaveValue('6.0');

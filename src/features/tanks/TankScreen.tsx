@@ -170,5 +170,5 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
   },
   now: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s3 },
-  side: { flexGrow: 1, flexBasis: 320, minWidth: 0 },
+  side: { flexGrow: 1, flexShrink: 1, flexBasis: 320, minWidth: 0 },
 });

@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** Below this there is no room for three panes: the main one takes its subject's place. */
-const THREE_FROM = 1180;
+const THREE_FROM = 1240;
 
 /** List, subject and main pane side by side on a wide page. */
 export function Panes({ list, subject, main }: Props) {
