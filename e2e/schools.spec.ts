@@ -62,4 +62,17 @@ test('a new probe soaks first; a cap of tap water is reminded of until it gets s
   await page.getByRole('link', { name: /Cap topped up/ }).click();
   await press(page, 'Done, book it');
   await expect(page.getByText('its cap needs storage solution')).toHaveCount(0);
+  // The next sittings: tap water again, then storage solution, which ends it by itself.
+  const checkAndCap = async (liquid: RegExp) => {
+    await startCheck(page, 'Check', '25');
+    await dip(page, '7.00', '7.00');
+    await dip(page, '4.01', '4.01');
+    await press(page, 'Leave it as it is');
+    await page.getByRole('radio', { name: liquid }).click();
+    await press(page, 'Save the check');
+  };
+  await checkAndCap(/^tap water/);
+  await expect(timers).toContainText('P1 in a stop-gap');
+  await checkAndCap(/^storage solution/);
+  await expect(page.getByText('P1 in a stop-gap')).toHaveCount(0);
 });

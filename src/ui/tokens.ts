@@ -84,9 +84,10 @@ export const RADIUS = 3;
 
 /** Touch targets: 48 px everywhere, 56 px with wet thumbs. */
 export const TOUCH = 48;
+export const TOUCH_WET = 56;
+
 /** A field is never drawn wider than this, px: what is typed stays near its label. */
 export const FIELD_MAX = 480;
-export const TOUCH_WET = 56;
 
 /** From this width: rail, list and detail side by side. */
 export const WIDE_FROM = 900;

@@ -2,7 +2,7 @@ import type { TolerancePolicy } from '@/core/calibration';
 import { roundWithU } from '@/core/uncertainty';
 import {
   displayFromEcMsPerCm,
-  fahrenheitFromCelsius,
+  temperatureFromCelsius,
   volumeFromLitres,
   type EcScale,
   type VolumeUnit,
@@ -73,8 +73,7 @@ export function makeFormats(settings: FormatSettings) {
     };
   };
   const inScale = (ecMsPerCm: number) => displayFromEcMsPerCm(ecMsPerCm, settings.ecScale);
-  const tempIn = (tempC: number) =>
-    settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC;
+  const tempIn = (tempC: number) => temperatureFromCelsius(tempC, settings.tempUnit);
   return {
     settings,
     number,

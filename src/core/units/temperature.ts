@@ -15,3 +15,16 @@ export function fahrenheitFromCelsius(tempC: number): number {
 export function kelvinFromCelsius(tempC: number): number {
   return requireFinite('tempC', tempC) + KELVIN_AT_0_C;
 }
+
+/** How a temperature is shown and typed. */
+export type TempUnit = '°C' | '°F';
+
+/** °C for a temperature in a unit. */
+export function celsiusFrom(temp: number, unit: TempUnit): number {
+  return unit === '°F' ? celsiusFromFahrenheit(temp) : requireFinite('temp', temp);
+}
+
+/** A temperature in °C in another unit. */
+export function temperatureFromCelsius(tempC: number, unit: TempUnit): number {
+  return unit === '°F' ? fahrenheitFromCelsius(tempC) : requireFinite('tempC', tempC);
+}

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import {
   EC_SCALES,
+  celsiusFrom,
   celsiusFromFahrenheit,
   displayFromEcMsPerCm,
   ecMsPerCmFromDisplay,
   fahrenheitFromCelsius,
   litresFrom,
+  temperatureFromCelsius,
   volumeFromLitres,
   type VolumeUnit,
 } from './index';
@@ -24,6 +26,8 @@ test('every scale, temperature and volume comes back from a round trip', () => {
     fc.property(finite, fc.constantFrom(...EC_SCALES), (value, scale) => {
       expect(ecMsPerCmFromDisplay(displayFromEcMsPerCm(value, scale), scale)).toBeCloseTo(value, 6);
       expect(celsiusFromFahrenheit(fahrenheitFromCelsius(value))).toBeCloseTo(value, 6);
+      for (const unit of ['°C', '°F'] as const)
+        expect(celsiusFrom(temperatureFromCelsius(value, unit), unit)).toBeCloseTo(value, 6);
       for (const unit of ['L', 'US gal', 'UK gal'] as VolumeUnit[]) {
         expect(volumeFromLitres(litresFrom(value, unit), unit)).toBeCloseTo(value, 6);
       }
@@ -33,6 +37,7 @@ test('every scale, temperature and volume comes back from a round trip', () => {
 
 test('fixed points: water freezes at 32 °F and the scales cross at −40', () => {
   expect(fahrenheitFromCelsius(0)).toBe(32);
+  expect([celsiusFrom(212, '°F'), celsiusFrom(20, '°C')]).toEqual([expect.closeTo(100, 9), 20]);
   expect(fahrenheitFromCelsius(-40)).toBeCloseTo(-40, 12);
   expect(litresFrom(1, 'US gal')).toBe(3.785411784);
 });

@@ -12,7 +12,8 @@ import { outcomeSentence } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { Failure } from './PrepareStep';
-import { StoreChoice, capChanges, type CapLiquid } from './StoreChoice';
+import { capChanges, type CapLiquid } from './capChanges';
+import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
 
 interface Props {
@@ -39,11 +40,16 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
     const found = back && (back.turnedCount > 0 || back.wrongDoseCount > 0);
     return found ? `/pens/${pen.id}/look-back?quantity=${quantity}` : `/pens/${pen.id}`;
   };
+  const capped = async () => {
+    const { nowMs } = thisMoment();
+    const timers = await client.timers(nowMs);
+    const endsStopGap = timers.some(({ kind, refId }) => kind === 'stopGap' && refId === pen.id);
+    return capChanges(cap, { penId: pen.id, at: new Date(nowMs).toISOString(), endsStopGap });
+  };
   const save = async () => {
     setSaving(true);
     try {
-      const at = new Date(thisMoment().nowMs).toISOString();
-      await bench.finish(outcome, asksCap ? capChanges(cap, pen.id, at) : []);
+      await bench.finish(outcome, asksCap ? await capped() : []);
       goOn.to(await nextHref());
     } catch {
       setSaving(false); // The failure stands on the screen; the sitting is still here.

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { BenchAnswer } from '@/book/answers';
 import { checkTempEntry } from '@/core/plausibility';
 import { asFoundOnly, makeEcPlan, makePhPlan } from '@/core/procedure';
-import { celsiusFromFahrenheit } from '@/core/units';
+import { celsiusFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { useBack } from '@/features/parts/useBack';
@@ -48,8 +48,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const begin = () => {
     const parsed = parseDecimal(bench.draft.typed);
     if (!parsed.ok) return setMessage(notANumber(parsed, 'temperature of the cups'));
-    const tempC =
-      formats.settings.tempUnit === '°F' ? celsiusFromFahrenheit(parsed.value) : parsed.value;
+    const tempC = celsiusFrom(parsed.value, formats.settings.tempUnit);
     const issue = checkTempEntry(tempC);
     if (issue) return setMessage(tempMessage(issue, formats));
     const sitting = { tempC, policy, lotFor: (nominal: number) => cupLot(lotOf(nominal)) };

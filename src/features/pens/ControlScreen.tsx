@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
 import { TOLERANCE_PH } from '@/core/calibration';
 import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
-import { celsiusFromFahrenheit } from '@/core/units';
+import { celsiusFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -45,11 +45,7 @@ export function ControlScreen() {
   const number = (x: number) => formats.number(x, 2);
   const save = async () => {
     const [value, degrees] = [parseDecimal(shown), parseDecimal(temp)];
-    const tempC = !degrees.ok
-      ? undefined
-      : formats.settings.tempUnit === '°F'
-        ? celsiusFromFahrenheit(degrees.value)
-        : degrees.value;
+    const tempC = degrees.ok ? celsiusFrom(degrees.value, formats.settings.tempUnit) : undefined;
     const phIssue = value.ok ? checkPhEntry(value.value) : undefined;
     const tempIssue = tempC === undefined ? undefined : checkTempEntry(tempC);
     const next = {

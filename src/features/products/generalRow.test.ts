@@ -11,8 +11,8 @@ const cellsOf = (id: string) =>
 
 /* By hand, 10·w·ρ/M: nitric 38 % 10·38·1.235/63.01 = 7.45; KOH 45 % 10·45·1.45/56.11 = 11.63; citric 1000/192.12 = 5.21. */
 test.each([
-  ['nitric-38', '38 %, 1,235 g/mL', '7,4 mmol in a mL'],
-  ['koh-45', '45 %, 1,450 g/mL', '11,6 mmol in a mL'],
+  ['nitric-38', '38 % by mass, 1,24 g/mL', '7,4 mmol in a mL'],
+  ['koh-45', '45 % by mass, 1,45 g/mL', '11,6 mmol in a mL'],
   ['citric-dry', 'a powder', '5,2 mmol in a g'],
   ['ph-down', 'unknown', 'a jar test tells'],
 ])('%s is told by its strength', (id, strength, holds) => {

@@ -1,7 +1,7 @@
 import type { PenAnswer, PenSide } from '@/book/answers';
 import { checkEcEntry, checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
-import { celsiusFromFahrenheit, litresFrom } from '@/core/units';
+import { celsiusFrom, litresFrom } from '@/core/units';
 import type { Tank } from '@/records/kinds';
 import { bandsOf, ecShownOf, phShownOf, type Sample } from '@/records/samples';
 import {
@@ -104,7 +104,7 @@ export function sideOf<Q extends 'ph' | 'ec'>(
 }
 
 function readTemp({ typed, formats }: Input): FieldRead {
-  const toC = formats.settings.tempUnit === '°F' ? celsiusFromFahrenheit : (x: number) => x;
+  const toC = (temp: number) => celsiusFrom(temp, formats.settings.tempUnit);
   const field = readField(typed.temp, 'temperature', (value) => {
     const issue = checkTempEntry(toC(value));
     return issue && tempMessage(issue, formats);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { TemperaturePoint } from '@/core/buffers';
-import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '@/core/units';
+import { celsiusFrom, temperatureFromCelsius, type TempUnit } from '@/core/units';
 import type { Lot } from '@/records/kinds';
 import { parseDecimal, type Formats } from '@/words';
 
@@ -35,12 +35,12 @@ interface RowIssue {
 interface ValuedLot {
   readonly kind: 'buffer' | 'ecStandard';
   readonly nominal: number | undefined;
-  readonly tempUnit: '°C' | '°F';
+  readonly tempUnit: TempUnit;
 }
 
 /**
- * Reads the typed rows: sorted by temperature, in °C; what is wrong stands with its row. Rows left
- * empty do not count; one row alone says nothing between temperatures.
+ * Reads the typed rows: sorted by temperature, in °C; what is wrong stands with its row. Rows without
+ * a value do not count; one row alone says nothing between temperatures.
  */
 export function readLabelTable(
   rows: readonly TypedRow[],
@@ -48,15 +48,10 @@ export function readLabelTable(
 ): { readonly table: readonly TemperaturePoint[]; readonly issues: readonly RowIssue[] } {
   const issues: RowIssue[] = [];
   const read = rows.flatMap((row, at): { at: number; tempC: number; value: number }[] => {
-    if (row.temp.trim() === '' && row.value.trim() === '') return [];
     if (row.value.trim() === '') return [];
     const temp = parseDecimal(row.temp);
     const value = parseDecimal(row.value);
-    const tempC = !temp.ok
-      ? NaN
-      : tempUnit === '°F'
-        ? celsiusFromFahrenheit(temp.value)
-        : temp.value;
+    const tempC = temp.ok ? celsiusFrom(temp.value, tempUnit) : NaN;
     const wrong = (field: RowIssue['field'], message: string) => {
       issues.push({ at, field, message });
       return [];
@@ -92,7 +87,7 @@ export function tableRows(lot: Lot | undefined, formats: Formats): TypedRow[] {
   const mark = (value: number) =>
     String(Number(value.toFixed(4))).replace('.', formats.settings.decimalMark);
   return (lot?.labelTable ?? []).map(({ tempC, value }) => ({
-    temp: mark(formats.settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC),
+    temp: mark(temperatureFromCelsius(tempC, formats.settings.tempUnit)),
     value: mark(value),
   }));
 }
@@ -100,9 +95,6 @@ export function tableRows(lot: Lot | undefined, formats: Formats): TypedRow[] {
 /** Empty rows at the usual temperatures, to be filled from the label. */
 export const usualRows = (formats: Formats): TypedRow[] =>
   USUAL_TEMPS_C.map((tempC) => ({
-    temp: formats.number(
-      formats.settings.tempUnit === '°F' ? fahrenheitFromCelsius(tempC) : tempC,
-      0,
-    ),
+    temp: formats.number(temperatureFromCelsius(tempC, formats.settings.tempUnit), 0),
     value: '',
   }));

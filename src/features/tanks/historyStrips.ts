@@ -1,5 +1,5 @@
 import type { AdditionRow, TankAnswer, TankHistoryAnswer } from '@/book/answers';
-import { fahrenheitFromCelsius, volumeFromLitres } from '@/core/units';
+import { temperatureFromCelsius, volumeFromLitres } from '@/core/units';
 import { bandsOf, type Sample } from '@/records/samples';
 import type { BandStep, StripFlag, StripSpec } from '@/ui/chart';
 import type { Formats } from '@/words';
@@ -110,7 +110,7 @@ function plainStrip(
   const values = series === 'temp' ? columns.tempC : columns.volumeL;
   const inUnit = (value: number) => {
     if (series === 'level') return volumeFromLitres(value, volumeUnit);
-    return tempUnit === '°F' ? fahrenheitFromCelsius(value) : value;
+    return temperatureFromCelsius(value, tempUnit);
   };
   const points = pointsIn(columns.atMs, { values }, domain).map((point) => ({
     ...point,
