@@ -7,7 +7,8 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   workers: 2,
-  retries: 0,
+  // A machine busy with something else may stall a browser: one more try, and the run names who needed it.
+  retries: 1,
   forbidOnly: true,
   fullyParallel: true,
   reporter: [['list'], ['json']],

@@ -29,6 +29,18 @@ async function readingsShown(page: Page): Promise<number> {
   return Number(/(\d+) readings/.exec((await strip.getAttribute('aria-label')) ?? '')?.[1]);
 }
 
+/** What `read` says once it says the same for half a second: a slow page draws on after the fingers are lifted. */
+async function atRest<T>(read: () => Promise<T>): Promise<T> {
+  let [last, same] = [await read(), 0];
+  await expect(async () => {
+    const now = await read();
+    same = now === last ? same + 1 : 0;
+    last = now;
+    expect(same).toBeGreaterThanOrEqual(5);
+  }).toPass({ intervals: [100] });
+  return last;
+}
+
 test('a pinch scales the history, a drag moves it, a drag down scrolls the page', async ({
   page,
 }) => {
@@ -40,7 +52,7 @@ test('a pinch scales the history, a drag moves it, a drag down scrolls the page'
   const fourWeeks = await readingsShown(page);
   await page.getByRole('radio', { name: 'All', exact: true }).click();
   await expect.poll(() => readingsShown(page)).toBeGreaterThan(fourWeeks);
-  const all = await readingsShown(page);
+  const all = await atRest(() => readingsShown(page));
   const box = (await strip.boundingBox())!;
   const y = box.y + box.height / 2;
   const middle = box.x + box.width / 2;
@@ -58,15 +70,15 @@ test('a pinch scales the history, a drag moves it, a drag down scrolls the page'
   );
   // Fingers five times as far apart show a fifth of the time.
   await expect.poll(() => readingsShown(page)).toBeLessThan(0.35 * all);
-  const pinched = await readingsShown(page);
+  const pinched = await atRest(() => readingsShown(page));
   expect(pinched).toBeGreaterThan(0.1 * all);
   const axis = () => page.getByRole('group', { name: /^History of Gerbera bench/ }).textContent();
-  const before = await axis();
+  const before = await atRest(axis);
   await gesture(cdp, [{ x: middle - 60, y }], [{ x: middle + 90, y }]);
   await expect.poll(axis).not.toBe(before);
-  const moved = await axis();
+  const moved = await atRest(axis);
   const top = (await strip.boundingBox())!.y;
   await gesture(cdp, [{ x: middle, y }], [{ x: middle, y: y - 160 }]);
   await expect.poll(async () => (await strip.boundingBox())!.y).toBeLessThan(top - 40);
-  expect(await axis()).toBe(moved);
+  expect(await atRest(axis)).toBe(moved);
 });

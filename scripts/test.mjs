@@ -43,6 +43,12 @@ function count(name, file, read) {
   console.error(`${name} executed no test.`);
 }
 
+/** Titles of the browser tests that passed only at the second try: to be mended, never hidden. */
+function unsteady({ specs = [], suites = [] }) {
+  const here = specs.filter(({ tests }) => tests.some(({ status }) => status === 'flaky'));
+  return [...here.map(({ file, title }) => `${file}: ${title}`), ...suites.flatMap(unsteady)];
+}
+
 check('types', ['typescript/bin/tsc', '--noEmit', '-p', '.']);
 check('format', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
 check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings', '0']);
@@ -80,10 +86,10 @@ if (chromium) {
   const env = { ZOLDER_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile };
   const ok = run(['@playwright/test/cli.js', 'test'], env);
   const beforeE2e = failed;
-  count('Playwright', e2eFile, ({ stats }) => ({
-    passed: stats.expected,
-    failed: stats.unexpected + stats.flaky + stats.skipped,
-  }));
+  count('Playwright', e2eFile, ({ stats, ...all }) => {
+    for (const one of unsteady(all)) console.warn(`Passed at the second try only: ${one}`);
+    return { passed: stats.expected + stats.flaky, failed: stats.unexpected + stats.skipped };
+  });
   if (!ok && failed === beforeE2e) failed += 1;
 }
 
