@@ -14,7 +14,7 @@ import {
   type Totals,
 } from './chemistry';
 import { expectedStandardEc, fitAlpha } from './conductivity';
-import { dilute, jarTestDose, planJar, learnFactor } from './dosing';
+import { dilute, jarTestDose, planJar, learnFactor, rightShare } from './dosing';
 import { DAY_MS, accumulatedPh, dueByDriftMs, phDriftStdU, widenedStdU } from './drift';
 import { compensatedPh, nernstSlopeMvPerPh } from './electrode';
 import { forecastLeaving, tankTrend } from './forecast';
@@ -161,6 +161,11 @@ const COMPUTED: Readonly<Record<string, () => number>> = {
       ],
       { nowMs: 0 },
     ).factor,
+  rightOfDose: () =>
+    rightShare(
+      { ecMsPerCm: 1.4, tempC: 25, water: { kind: 'inUse' } },
+      { shownPh: 7, truePh: 6.6, aimPh: 6 },
+    )!,
   jarFirstMl: () =>
     valueOf(
       planJar({

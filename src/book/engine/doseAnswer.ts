@@ -5,25 +5,13 @@ import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { tankAnswer } from './tankAnswers';
 import { tankColumns } from './tankColumns';
+import { waterEvents } from './waterEvents';
 
 /** A re-read later than this after a dose says more of the plants than of the dose, ms. */
 const REREAD_WITHIN_MS = 6 * 3_600_000;
 
 const isPhDose = ({ record }: TimedAddition) =>
   record.body.what === 'acid' || record.body.what === 'base';
-
-/** What happened to a tank's water, as its chemistry has to know it. */
-function waterEvents(additions: readonly TimedAddition[]): readonly WaterEvent[] {
-  return additions.map(({ record, atMs }): WaterEvent => {
-    const { what, acidMmol, tankVolumeL, alkalinityMmolPerL } = record.body;
-    if (what === 'change') return { kind: 'change', atMs, alkalinityMmolPerL };
-    if (what === 'acid' || what === 'base') {
-      const known = acidMmol !== undefined && tankVolumeL !== undefined;
-      return { kind: 'dose', atMs, acidMmolPerL: known ? acidMmol / tankVolumeL : undefined };
-    }
-    return { kind: what === 'stock' ? 'stock' : 'water', atMs };
-  });
-}
 
 /** Index of the last reading with a pH at or before, or the first after, a moment. */
 function phIndexNear({ atMs, ph }: TankColumns, ms: number, side: 'before' | 'after'): number {

@@ -1,14 +1,22 @@
 import type { LookBackAnswer, LookBackLine } from '@/book/answers';
+import {
+  rightShare,
+  tankWater,
+  USUAL_EC_MS_PER_CM,
+  USUAL_TEMP_C,
+  type MisledDose,
+} from '@/core/dosing';
 import { ecPenStateAt, makeEcTrack, makePhTrack, phPenStateAt } from '@/core/drift';
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
 import { phErrorAt } from '@/core/calibration';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
-import { dosesOn } from './additions';
+import { additionsOf, dosesOn } from './additions';
 import { CROP_PH } from './penSides';
 import { ecTrackOf, phTrackOf } from './penTrack';
 import { judgeEc, judgePh, readingContext, type ReadingContext } from './readingRow';
+import { waterEvents } from './waterEvents';
 
 interface Asked {
   readonly penId: RecordId;
@@ -48,6 +56,19 @@ function judgeAsThen(book: BookState, { penId, quantity }: Asked, beforeIndex: n
   return (reading, context) => judgeEc(book, reading, context, ecPenStateAt(track, context.atMs));
 }
 
+/** How much of the acid or base poured on a reading the tank asked for in truth, by the chemistry of that day. */
+function rightShareOf(
+  book: BookState,
+  reading: LiveRecord<'reading'>,
+  context: ReadingContext,
+  misled: MisledDose,
+): number | undefined {
+  const { tankId, tempC = USUAL_TEMP_C } = reading.body;
+  const ecMsPerCm = judgeEc(book, reading, context)?.value ?? USUAL_EC_MS_PER_CM;
+  const water = tankWater(waterEvents(additionsOf(book, tankId)), context.atMs);
+  return rightShare({ ecMsPerCm, tempC, water }, misled);
+}
+
 /** One reading as it was seen then and as it is now. */
 function compare(
   book: BookState,
@@ -65,13 +86,19 @@ function compare(
   const seen = kept ?? (judgedThen && then(judgedThen));
   if (!asNow || !seen) return undefined;
   const doses = dosesOn(book, reading.id, quantity);
+  const aim = doses[0]?.body.aimPh ?? (band.low + band.high) / 2;
+  const misled = { shownPh: seen.value, truePh: asNow.value, aimPh: aim };
   return {
     id: reading.id,
     atMs,
     then: { value: seen.value, expandedU: seen.expandedU, verdict: seen.verdict },
     now: then(asNow),
-    aim: (band.low + band.high) / 2,
+    aim,
     dosed: doses.length > 0,
+    rightShare:
+      quantity === 'ph' && doses.length > 0
+        ? rightShareOf(book, reading, context, misled)
+        : undefined,
     doses: doses.map(({ body }) => body),
     tankId: reading.body.tankId,
     tankName,

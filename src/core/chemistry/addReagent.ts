@@ -41,14 +41,18 @@ export function equivalentsAt(reagent: Reagent, ph: number, { at }: Pick<Solutio
   return taken;
 }
 
+/** Protons a closed solution takes up (+) or gives off (−) on its way to a pH, equivalents per litre. */
+export function acidToReach(solution: Solution, aimPh: number): number {
+  const { at, totals, carbonate, strongChargeMolPerL } = solution;
+  return strongChargeMolPerL - netCharge(aimPh, totals, carbonate, at);
+}
+
 /**
  * How much of a reagent brings a closed solution to a pH, mol/L: since totals enter the balance
  * in proportion, one division. Negative when the pH lies the other way.
  */
 export function molPerLToReach(solution: Solution, reagent: Reagent, aimPh: number): number {
-  const { at, totals, carbonate, strongChargeMolPerL } = solution;
-  const wanted = netCharge(aimPh, totals, carbonate, at) - strongChargeMolPerL;
-  return wanted / equivalentsAt(reagent, aimPh, solution);
+  return -acidToReach(solution, aimPh) / equivalentsAt(reagent, aimPh, solution);
 }
 
 /** pH against dose, closed: one point for each dose in mol/L. */

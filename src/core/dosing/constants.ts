@@ -82,3 +82,9 @@ export const CAP_JAR_WORST_PH = 0.95;
 
 /** A sample stands for its tank this long; later it has aired or the plants have drunk, minutes. */
 export const JAR_SAMPLE_MINUTES = 120;
+
+/** Where nobody measured the tank's temperature, °C: what most solutions are kept at. */
+export const USUAL_TEMP_C = 20;
+
+/** Where nobody measured its EC, mS/cm: a middling feed. */
+export const USUAL_EC_MS_PER_CM = 1.5;

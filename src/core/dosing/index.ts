@@ -6,6 +6,7 @@ export * from './jarPlan';
 export * from './learnFactor';
 export * from './mixing';
 export * from './planDose';
+export * from './rightShare';
 export * from './refusalBefore';
 export * from './tankAlkalinity';
 export * from './tankModel';

@@ -12,18 +12,17 @@ import {
 } from '../chemistry';
 import { answer, refuse, type Result } from '../result';
 import { COVERAGE_FACTOR } from '../uncertainty';
-import { LEARNED_FROM_DOSES, LEFT_OVER_MEQ_PER_L } from './constants';
+import { acidWanted } from './acidWanted';
+import { LEARNED_FROM_DOSES } from './constants';
 import type { DoseInput, DosePlan, DoseRefusal } from './dosePlanTypes';
 import { refusalBefore } from './refusalBefore';
 import { chargeOf, factorOf, firstStep, modelChange, type Step } from './stepRules';
 import { believableFresh, tankModel } from './tankModel';
 
-/** What to aim at in fresh water: so much acid that the left-over alkalinity remains. */
-function freshFull(solution: Solution, input: DoseInput, alkalinityMmolPerL: number): number {
-  const toAim = molPerLToReach(solution, input.product.reagent, aimOf(input));
-  const surplus = Math.max(0, alkalinityMmolPerL - LEFT_OVER_MEQ_PER_L) / 1000;
+/** What fresh water takes of an acid, mol/L. */
+function freshFull(solution: Solution, input: DoseInput): number {
   const perMol = Math.abs(equivalentsAt(input.product.reagent, aimOf(input), solution));
-  return Math.max(toAim, surplus / perMol);
+  return acidWanted(solution, input.tank.water, aimOf(input)) / perMol;
 }
 
 const aimOf = ({ aimPh, band }: DoseInput) => aimPh ?? (band.low + band.high) / 2;
@@ -60,7 +59,7 @@ export function planDose(asked: DoseInput): Result<DosePlan, DoseRefusal> {
   const modelAim = tank.ph + (aim - tank.ph) / (fresh ? 1 : factor.factor);
   const fullMolPerL =
     tank.water.kind === 'fresh' && REAGENTS[product.reagent].acid
-      ? freshFull(solution, input, tank.water.alkalinityMmolPerL)
+      ? freshFull(solution, input)
       : molPerLToReach(solution, product.reagent, Math.min(Math.max(modelAim, 3), 11));
   const { molPerL, limitedBy } = firstStep(step, fullMolPerL);
   const after = addReagent(solution, product.reagent, molPerL);

@@ -80,6 +80,12 @@ describe('what would have been right', () => {
       share: expect.closeTo(0.5, 9),
     });
   });
+  test('where the chemistry of that day is known, its share counts, for the verdict too', () => {
+    const misled = { then: judged(6.65, 'high'), now: judged(6.55, 'high'), rightShare: 0.7 };
+    expect(right(misled)).toEqual({ kind: 'share', share: 0.7 });
+    expect(lookBack([reading({ dosed: true, ...misled })]).wrongDoseCount).toBe(1);
+    expect(right({ ...misled, now: judged(6.2, 'in') })).toEqual({ kind: 'nothing' });
+  });
   test('in band nothing, on the other side the other way, where it can’t be told unknown', () => {
     expect(right({})).toEqual({ kind: 'nothing' });
     expect(right({ now: judged(5.3, 'low') })).toEqual({ kind: 'otherWay' });

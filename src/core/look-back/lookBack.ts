@@ -35,8 +35,10 @@ export interface LookBackReading {
   readonly then: JudgedThen;
   /** What it is worth now that the next check is known. */
   readonly now: JudgedThen;
-  /** The middle of its band: what a dose would have aimed at. */
+  /** What a dose aimed at: the middle of its band where nothing else was asked. */
   readonly aim: number;
+  /** How much of what was poured the chemistry of that day asked for; by the way to the aim where absent. */
+  readonly rightShare?: number | undefined;
   /** A dose was made on it. */
   readonly dosed: boolean;
 }
@@ -73,25 +75,30 @@ export interface LookBack {
 /** A dose counts as wrong when what was needed differs by more than this share. */
 export const DOSE_TOLERANCE_REL = 0.25;
 
-/** Whether a dose on this reading was wrong: judged by the way to the aim, which a dose is made for. */
-function doseWrong({ dosed, then, now, aim }: LookBackReading): boolean {
-  if (!dosed) return false;
-  const side = sideOfVerdict(now.verdict);
-  if (side === 'in' || side !== sideOfVerdict(then.verdict)) return true;
-  const [wanted, needed] = [then.value - aim, now.value - aim];
-  return Math.abs(needed - wanted) > DOSE_TOLERANCE_REL * Math.abs(wanted);
+/**
+ * What of a dose its reading asked for in truth: as the chemistry says, else by proportion of the way
+ * to the aim (for water and stock that is exact).
+ */
+function shareOf({ then, now, aim, rightShare }: LookBackReading): number | undefined {
+  if (rightShare !== undefined) return rightShare;
+  return then.value === aim ? undefined : (now.value - aim) / (then.value - aim);
 }
 
-/**
- * What would have been right instead of what was poured on a reading: by proportion of the way to the
- * aim, which near an aim is what the chemistry says to a few percent.
- */
-export function rightDose({ then, now, aim }: LookBackReading): RightDose {
-  const side = sideOfVerdict(now.verdict);
+/** Whether a dose on this reading was wrong: not needed, or by much another amount. */
+function doseWrong(reading: LookBackReading): boolean {
+  if (!reading.dosed) return false;
+  const side = sideOfVerdict(reading.now.verdict);
+  if (side === 'in' || side !== sideOfVerdict(reading.then.verdict)) return true;
+  const share = shareOf(reading);
+  return share !== undefined && Math.abs(share - 1) > DOSE_TOLERANCE_REL;
+}
+
+/** What would have been right instead of what was poured on a reading. */
+export function rightDose(reading: LookBackReading): RightDose {
+  const side = sideOfVerdict(reading.now.verdict);
   if (side === 'in') return { kind: 'nothing' };
-  const [poured, needed] = [then.value - aim, now.value - aim];
-  if (side === 'unsure' || poured === 0) return { kind: 'unknown' };
-  const share = needed / poured;
+  const share = shareOf(reading);
+  if (side === 'unsure' || share === undefined) return { kind: 'unknown' };
   return share <= 0 ? { kind: 'otherWay' } : { kind: 'share', share };
 }
 

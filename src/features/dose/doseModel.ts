@@ -12,6 +12,8 @@ import {
   planDose,
   preDilutionL,
   tankModel,
+  USUAL_EC_MS_PER_CM,
+  USUAL_TEMP_C,
   type DosePlan,
   type DoseRefusal,
 } from '@/core/dosing';
@@ -29,10 +31,6 @@ export interface DoseChoice {
   readonly nowMs: number;
 }
 
-/** Where nobody measured the tank's temperature, °C: what most solutions are kept at. */
-const USUAL_TEMP_C = 20;
-/** Where nobody measured its EC, mS/cm: a middling feed. */
-const USUAL_EC_MS_PER_CM = 1.5;
 const CURVE_POINTS = 41;
 
 /** What is known of the tank for the chemistry. */
@@ -115,6 +113,7 @@ export function pouredDose(
     tankVolumeL: volumeL,
     readingId: answer.reading?.id,
     rereadAt: mixedAt(answer.tank.body, volumeL, nowMs),
+    aimPh: plan.aimPh,
     predictedPh: plan.afterPh,
     modelChangePh: plan.modelChangePh,
     note,

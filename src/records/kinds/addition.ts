@@ -24,6 +24,8 @@ export const additionSchema = z.object({
   readingId: recordRef.optional(),
   /** When it is mixed and the tank is read again. */
   rereadAt: instant.optional(),
+  /** The pH it was to reach in the end. */
+  aimPh: finite.optional(),
   /** What was promised right after mixing. */
   predictedPh: finite.optional(),
   /** What the chemistry alone promised for this dose, before the tank's own factor. */
