@@ -31,3 +31,23 @@ test('a lot’s own label rules: typed once, aimed at in the cup, and its end is
   await dip(page, '7.00', '7.03');
   await expectHeading(page, /dip in the 4\.01/);
 });
+
+/* By hand: 2 % less for each degree below 25 °C leaves 0.80 of 1.413 at 15 °C, 1.130; the salt’s table says 1.147. */
+test('a standard whose label prints a coefficient is aimed at by it', async ({ page }) => {
+  await page.goto(ownUrl());
+  await goTo(page, 'Shelf');
+  await press(page, 'Add a lot');
+  await page.getByRole('radio', { name: 'EC standard' }).click();
+  await page.getByLabel('Value at 25 °C, mS/cm').fill('1.413');
+  const known = page.getByRole('table', { name: 'Its value by temperature' });
+  await expect(known).toContainText('1.147');
+  await page.getByLabel('Its coefficient, %/°C').fill('20');
+  await press(page, 'Add the lot');
+  await expect(page.getByText(/Percent per °C, 1 to 3/)).toBeVisible();
+  await page.getByLabel('Its coefficient, %/°C').fill('2,0');
+  await expect(known).toContainText('1.130');
+  await press(page, 'Add the lot');
+  await expectHeading(page, 'Shelf');
+  await page.getByRole('link', { name: /1\.413/ }).click();
+  await expect(page.getByLabel('Its coefficient, %/°C')).toHaveValue('2');
+});

@@ -52,4 +52,8 @@ test('an EC plan has one cup in the pen’s scale', () => {
     asFoundTolerance: 0.03,
     asLeftTolerance: 0.02,
   });
+  const lotFor = () => ({ lotId: 'l', labelAlphaPerC: 0.02 });
+  expect(makeEcPlan(ec, { ...sitting, lotFor }).cups[0]).toMatchObject({
+    standard: { nominalMsPerCm: 1.413, labelAlphaPerC: 0.02 },
+  });
 });

@@ -18,6 +18,8 @@ export interface CupLot {
   /** pH, or relative for a standard; the label's. */
   readonly tolerance?: number | undefined;
   readonly labelTable?: readonly TemperaturePoint[] | undefined;
+  /** A standard's coefficient per °C. */
+  readonly labelAlphaPerC?: number | undefined;
   /** Dissolved from a powder sachet by hand. */
   readonly handMade?: boolean | undefined;
 }
@@ -79,7 +81,11 @@ export function makeEcPlan(traits: EcTraits, { tempC, policy, lotFor }: Sitting)
   const cup: Cup = {
     id: String(nominalMsPerCm),
     quantity: 'ec',
-    standard: { nominalMsPerCm, labelTable: lot?.labelTable },
+    standard: {
+      nominalMsPerCm,
+      labelTable: lot?.labelTable,
+      labelAlphaPerC: lot?.labelAlphaPerC,
+    },
     toleranceRel: lot?.tolerance ?? STANDARD_TOLERANCE_REL,
     lotId: lot?.lotId,
   };

@@ -27,8 +27,9 @@ export function chooseLot(
 /** What a plan takes from a lot. */
 export function cupLot(lot: LotAnswer | undefined): CupLot | undefined {
   if (!lot) return undefined;
-  const { tolerance, labelTable, form } = lot.body;
-  return { lotId: lot.id, tolerance, labelTable, handMade: form === 'dissolvedSachet' };
+  const { tolerance, labelTable, labelAlphaPerC, form } = lot.body;
+  const handMade = form === 'dissolvedSachet';
+  return { lotId: lot.id, tolerance, labelTable, labelAlphaPerC, handMade };
 }
 
 /** Takes portions off a lot: 20 mL poured, or one sachet each. Nothing where the amount is unknown. */

@@ -53,7 +53,11 @@ function Nothing() {
 function Found({ answer }: { readonly answer: LookBackAnswer }) {
   const formats = useFormats();
   const [all, setAll] = useState(false);
-  const changed = answer.rows.filter((row) => row.turned || row.doseWrong);
+  // What was poured on a wrong number stands first: it is what cost something.
+  const changed = [
+    ...answer.rows.filter((row) => row.doseWrong),
+    ...answer.rows.filter((row) => row.turned && !row.doseWrong),
+  ];
   const kept = answer.rows.length - changed.length;
   // The strictest tolerance is drawn: what matters here is the way the pen went.
   const tolerance = answer.quantity === 'ph' ? TOLERANCE_PH.normal : TOLERANCE_EC_REL.normal;
@@ -120,7 +124,7 @@ function Row(props: {
             </Say>
           </Say>
           <Say size="tiny" tone="soft">
-            was {line.wordThen}
+            then: {line.wordThen}
           </Say>
           {line.dose ? (
             <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'}>
@@ -133,6 +137,7 @@ function Row(props: {
             size="line"
             band={row.band}
             reading={row.now}
+            wasValue={row.then.value}
             sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
           />
         </View>

@@ -8,9 +8,14 @@ import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import {
+  EMPTY_PROBE,
+  probeMessages,
+  probeOf,
+  type ProbeForm,
+  type ProbeMessages,
+} from './probeForm';
 import { probeLines } from './probeLines';
-
-const EMPTY = { serial: '', junction: '', connector: '', fitted: '', certificate: '' };
 
 /** The probes of a pen over its life, pH and EC apart; and fitting the next one. */
 export function ProbesScreen() {
@@ -21,31 +26,26 @@ export function ProbesScreen() {
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const { data: rows } = useRows('probe');
   const [side, setSide] = useState<'ph' | 'ec'>();
-  const [form, setForm] = useState(EMPTY);
-  const [wrong, setWrong] = useState('');
+  const [form, setForm] = useState(EMPTY_PROBE);
+  const [wrong, setWrong] = useState<ProbeMessages>({});
   if (!pen || !rows) return <Skeleton label="Loading the probes" />;
   const sides = pen.sides.map(({ quantity }) => quantity);
   const chosen = side ?? sides[0] ?? 'ph';
-  const set = (field: keyof typeof EMPTY) => (typed: string) => {
-    setWrong('');
-    setForm({ ...form, [field]: typed });
-  };
+  const field = (name: keyof ProbeForm) => ({
+    typed: form[name],
+    onType: (typed: string) => {
+      setWrong({ ...wrong, [name]: undefined });
+      setForm({ ...form, [name]: typed });
+    },
+    message: wrong[name] ? { text: wrong[name] } : undefined,
+  });
   const fit = async () => {
-    const fittedMs = form.fitted === '' ? nowMs : Date.parse(form.fitted);
-    if (!Number.isFinite(fittedMs) || fittedMs > nowMs) return setWrong('A day that has been.');
-    const fittedAt = new Date(fittedMs).toISOString();
-    const { serial, junction, connector, certificate } = form;
-    const probe = {
-      penId,
-      side: chosen,
-      fittedAt,
-      serial,
-      junction,
-      connector,
-      certificate,
-      note: '',
-    };
-    const event = { penId, side: chosen, what: 'newProbe' as const, at: fittedAt, note: serial };
+    const messages = probeMessages(form, nowMs);
+    setWrong(messages);
+    if (Object.keys(messages).length > 0) return;
+    const probe = probeOf(form, { penId, side: chosen, nowMs });
+    const { fittedAt: at, serial } = probe;
+    const event = { penId, side: chosen, what: 'newProbe' as const, at, note: serial };
     await append.mutateAsync([
       { kind: 'probe', body: probe },
       { kind: 'careEvent', body: event },
@@ -80,25 +80,15 @@ export function ProbesScreen() {
           />
         ) : null}
         <View style={styles.fields}>
-          <TextField
-            label="Fitted on"
-            day
-            typed={form.fitted}
-            onType={set('fitted')}
-            hint="Empty: today."
-            message={wrong ? { text: wrong } : undefined}
-          />
-          <TextField label="Its number" typed={form.serial} onType={set('serial')} />
+          <TextField label="Fitted on" day {...field('fitted')} hint="Empty: today." />
+          <TextField label="Its number" {...field('serial')} />
           {chosen === 'ph' ? (
-            <TextField
-              label="Junction"
-              typed={form.junction}
-              onType={set('junction')}
-              hint="ceramic, fibre, cloth, open"
-            />
+            <TextField label="Junction" {...field('junction')} hint="ceramic, fibre, cloth, open" />
           ) : null}
-          <TextField label="Connector" typed={form.connector} onType={set('connector')} />
-          <TextField label="Certificate" typed={form.certificate} onType={set('certificate')} />
+          <TextField label="Connector" {...field('connector')} />
+          <TextField label="Bought on" day {...field('bought')} />
+          <TextField label="Guarantee until" day {...field('guarantee')} />
+          <TextField label="Certificate" {...field('certificate')} />
         </View>
       </Panel>
     </Screen>

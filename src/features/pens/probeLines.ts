@@ -1,5 +1,5 @@
 import type { Row } from '@/book/answers';
-import { shortDay } from '@/words';
+import { dayMonthYear, shortDay } from '@/words';
 
 const DAY_MS = 86_400_000;
 
@@ -21,7 +21,15 @@ export function probeLines(
     const days = Math.round((endMs - fittedMs) / DAY_MS);
     const served = later ? `served ${days} d` : `in use for ${days} d`;
     const side = body.side === 'ph' ? 'pH' : 'EC';
-    const facts = [body.serial, body.junction, body.connector, body.certificate].filter(Boolean);
+    const { serial, junction, connector, boughtAt, guaranteeUntil, certificate } = body;
+    const facts = [
+      serial,
+      junction,
+      connector,
+      boughtAt && `bought ${dayMonthYear(Date.parse(boughtAt))}`,
+      guaranteeUntil && `guarantee until ${dayMonthYear(Date.parse(guaranteeUntil))}`,
+      certificate,
+    ].filter(Boolean);
     const text = [`${side} probe of ${shortDay(fittedMs)}, ${served}`, ...facts].join(' · ');
     return { id, text, now: later === undefined };
   });

@@ -117,6 +117,9 @@ export function penLine(pen: PenAnswer, nowMs: number): string {
   return last > 0 ? `${word}; last check ${ago(last, nowMs)}` : `${word}`;
 }
 
+/** A number stays with its unit, an age with its "ago": where there is no room, the whole of it goes on. */
+const inOneLine = (text: string) => text.replaceAll(' ', '\u00a0');
+
 /** The line under a tank's notch at its stop. */
 export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
   if (!latest) return 'not read yet';
@@ -124,7 +127,8 @@ export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number
   const judged = latest.ph?.judged;
   const ph = judged && `pH ${formats.phPair(judged.value, judged.budget.expandedU).value}`;
   const ec = latest.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
-  return `${[ph, ec].filter(Boolean).join(' · ')} ${ago(latest.atMs, nowMs)}`;
+  const values = [ph, ec].flatMap((value) => (value ? inOneLine(value) : []));
+  return `${values.join(' · ')} ${inOneLine(ago(latest.atMs, nowMs))}`;
 }
 
 /** What a done stop is called. */

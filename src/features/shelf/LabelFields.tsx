@@ -38,6 +38,16 @@ export function LabelFields({ control, buffer }: Props) {
         hint={`Empty: ${usual}, as most are.`}
         numeric
       />
+      {fields.length === 0 && !buffer ? (
+        <FormField
+          control={control}
+          name="alphaPercent"
+          label="Its coefficient"
+          unit="%/°C"
+          hint="Where the label prints one instead of a table. Empty: what Zolder knows."
+          numeric
+        />
+      ) : null}
       {fields.length === 0 ? (
         <>
           <KnownValues control={control} buffer={buffer} />
@@ -87,8 +97,11 @@ export function LabelFields({ control, buffer }: Props) {
 function KnownValues({ control, buffer }: Props) {
   const formats = useFormats();
   const nominal = parseDecimal(useWatch({ control, name: 'nominal' }));
+  const alpha = parseDecimal(useWatch({ control, name: 'alphaPercent' }));
+  const told = alpha.ok && alpha.value >= 1 && alpha.value <= 3;
+  const labelAlphaPerC = told ? alpha.value / 100 : undefined;
   const rows = nominal.ok
-    ? valuesByTemperature(buffer ? 'buffer' : 'ecStandard', nominal.value)
+    ? valuesByTemperature(buffer ? 'buffer' : 'ecStandard', nominal.value, labelAlphaPerC)
     : [];
   if (rows.length === 0) return null;
   return (

@@ -6,6 +6,7 @@ import type { LotAnswer } from '@/book/answers';
 import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
+import { dayText } from '@/features/parts/days';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -16,7 +17,6 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import {
-  dayText,
   lotDefaults,
   lotFormSchema,
   lotOf,

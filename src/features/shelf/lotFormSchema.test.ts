@@ -34,6 +34,16 @@ test('each field says what is wrong with it', () => {
   expect(messages({ opened: '2999-01-01' }).opened).toContain('to come');
 });
 
+test('a standard’s own coefficient is kept as a share, said to be one, and no buffer has it', () => {
+  const standard = { ...typed, kind: 'ecStandard' as const, nominal: '5', alphaPercent: '2,0' };
+  const lot = lotOf(lotFormSchema.parse(standard), undefined);
+  expect(lotSchema.parse(lot).labelAlphaPerC).toBeCloseTo(0.02, 12);
+  expect(lotDefaults(lot, formats).alphaPercent).toBe('2');
+  expect(messages({ ...standard, alphaPercent: '0.02' }).alphaPercent).toContain('1 to 3');
+  const buffer = lotOf(lotFormSchema.parse({ ...typed, alphaPercent: '2' }), undefined);
+  expect(buffer.labelAlphaPerC).toBeUndefined();
+});
+
 test('storage solution has no value', () => {
   const lot = lotOf(lotFormSchema.parse({ ...typed, kind: 'storage' }), undefined);
   expect(lot.nominal).toBeUndefined();

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOfNominal } from '@/core/buffers';
+import { dayMs, dayText, instantOf } from '@/features/parts/days';
 import { typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Lot } from '@/records/kinds';
 import type { Formats } from '@/words';
@@ -11,24 +12,6 @@ const day = z
     (text) => text === '' || !Number.isNaN(dayMs(text)),
     'A day as year-month-day, or nothing.',
   );
-
-/** A calendar day as typed to the local noon of that day, epoch ms; NaN when it is none. */
-function dayMs(text: string): number {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) ? new Date(`${text}T12:00:00`).getTime() : NaN;
-}
-
-/** The instant a typed day stands for; undefined for an empty field. */
-function instantOf(text: string): string | undefined {
-  return text === '' ? undefined : new Date(dayMs(text)).toISOString();
-}
-
-/** An instant as a calendar day here. */
-export function dayText(instant: string | undefined): string {
-  if (!instant) return '';
-  const at = new Date(instant);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
-}
 
 /** What the lot form takes, all as typed. */
 export const lotFormSchema = z
@@ -46,6 +29,10 @@ export const lotFormSchema = z
     tolerance: typedNumberOrNothing('tolerance').refine(
       (typed) => typed === undefined || (typed > 0 && typed <= 10),
       'As the label states it; leave it empty where it states none.',
+    ),
+    alphaPercent: typedNumberOrNothing('coefficient').refine(
+      (typed) => typed === undefined || (typed >= 1 && typed <= 3),
+      'Percent per °C, 1 to 3: most labels print about 1.9.',
     ),
     openLifeDays: typedNumberOrNothing('number of days').refine(
       (days) => days === undefined || (days >= 1 && days <= 3650),
@@ -97,6 +84,7 @@ export function lotDefaults(lot: Lot | undefined, formats: Formats): LotFormIn {
     opened: dayText(lot?.openedAt),
     left: mark(lot?.left),
     tolerance: mark(lot?.tolerance && toleranceScale(lot.kind) * lot.tolerance),
+    alphaPercent: mark(lot?.labelAlphaPerC && Number((100 * lot.labelAlphaPerC).toFixed(4))),
     openLifeDays: mark(lot?.openLifeDays),
     tempUnit: formats.settings.tempUnit,
     table: tableRows(lot, formats),
@@ -105,7 +93,7 @@ export function lotDefaults(lot: Lot | undefined, formats: Formats): LotFormIn {
 
 /** The lot a form stands for; what the form does not ask is kept. */
 export function lotOf(form: LotFormOut, base: Lot | undefined): Lot {
-  const { kind, lotCode, left, nominal, tolerance, openLifeDays, tempUnit } = form;
+  const { kind, lotCode, left, nominal, tolerance, openLifeDays, tempUnit, alphaPercent } = form;
   const liquid = kind === 'buffer' || kind === 'ecStandard';
   const { table } = liquid
     ? readLabelTable(form.table, { kind, nominal, tempUnit })
@@ -119,6 +107,8 @@ export function lotOf(form: LotFormOut, base: Lot | undefined): Lot {
     nominal: liquid ? nominal : undefined,
     tolerance: liquid && tolerance !== undefined ? tolerance / toleranceScale(kind) : undefined,
     labelTable: table.length > 0 ? [...table] : undefined,
+    labelAlphaPerC:
+      kind === 'ecStandard' && alphaPercent !== undefined ? alphaPercent / 100 : undefined,
     openLifeDays,
     expiresAt: instantOf(form.expires),
     openedAt: instantOf(form.opened),

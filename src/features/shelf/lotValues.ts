@@ -8,6 +8,7 @@ const TEMPS_C = [10, 15, 20, 25, 30];
 export function valuesByTemperature(
   kind: 'buffer' | 'ecStandard',
   nominal: number,
+  labelAlphaPerC?: number,
 ): readonly TemperaturePoint[] {
   const recipe = kind === 'buffer' ? kindOfNominal(nominal) : undefined;
   if (kind === 'buffer' && !recipe) return [];
@@ -15,7 +16,7 @@ export function valuesByTemperature(
   return TEMPS_C.flatMap((tempC) => {
     const at = recipe
       ? bufferPhAt({ kind: recipe, nominalPh: nominal }, tempC)
-      : standardEcAt({ nominalMsPerCm: nominal }, tempC);
+      : standardEcAt({ nominalMsPerCm: nominal, labelAlphaPerC }, tempC);
     return at.ok ? [{ tempC, value: at.value }] : [];
   });
 }

@@ -16,6 +16,8 @@ export const lotSchema = z.object({
   /** pH, or relative for a standard; the default is the trade's. */
   tolerance: positive.max(1).optional(),
   labelTable: z.array(tableRow).max(40).optional(),
+  /** A standard's coefficient per °C, where its label prints one instead of a table. */
+  labelAlphaPerC: finite.min(0.005).max(0.05).optional(),
   note: noteText.default(''),
 });
 

@@ -13,6 +13,8 @@ import {
 interface Props {
   readonly band: { readonly low: number; readonly high: number };
   readonly reading?: NotchReading | undefined;
+  /** Where it was taken to be before: a dotted upright. */
+  readonly wasValue?: number | undefined;
   readonly size: NotchSize;
   /** What it says to somebody who cannot see it. */
   readonly sentence: string;
@@ -26,7 +28,7 @@ const PEG_COLOR: Readonly<Record<Exclude<PegPose, 'none'>, string>> = {
 };
 
 /** A bar with a recess where the band lies, and the reading as a peg with shoulders as wide as its ±. */
-export function Notch({ band, reading, size, sentence }: Props) {
+export function Notch({ band, reading, wasValue, size, sentence }: Props) {
   const [width, setWidth] = useState(0);
   return (
     <View
@@ -35,7 +37,7 @@ export function Notch({ band, reading, size, sentence }: Props) {
       style={styles.frame}
       onLayout={({ nativeEvent }) => setWidth(Math.floor(nativeEvent.layout.width))}
     >
-      {width > 0 ? <Drawing band={band} reading={reading} size={size} width={width} /> : null}
+      {width > 0 ? <Drawing {...{ band, reading, wasValue, size, width }} /> : null}
     </View>
   );
 }
@@ -46,6 +48,17 @@ function Drawing({ width, ...props }: Omit<Props, 'sentence'> & { readonly width
     <Svg width={width} height={at.height} viewBox={`0 0 ${width} ${at.height}`}>
       <Path d={at.bar} fill={color.wood} stroke={color.ink} strokeWidth={1} />
       <Peg at={at} />
+      {at.was === undefined ? null : (
+        <Line
+          x1={at.was}
+          x2={at.was}
+          y1={1}
+          y2={at.barTop - 1}
+          stroke={color.ink}
+          strokeWidth={2}
+          strokeDasharray="2 2"
+        />
+      )}
     </Svg>
   );
 }

@@ -57,6 +57,13 @@ test('hatching stays inside its box', () => {
   });
 });
 
+test('where it was taken to be is marked, on the bar even if far off', () => {
+  const was = (wasValue: number) => notchGeometry({ width: 200, size: 'line', band, wasValue }).was;
+  expect(was(6.5)).toBeCloseTo(150, 6);
+  expect(was(12)).toBeLessThan(200);
+  expect(draw(6, 'in').was).toBeUndefined();
+});
+
 test('an empty notch has no peg', () => {
   expect(notchGeometry({ width: 100, size: 'line', band }).peg).toBeUndefined();
 });

@@ -27,6 +27,8 @@ export interface NotchGeometry {
   };
   /** The value lies beyond the end of the bar. */
   readonly beyond?: 'left' | 'right' | undefined;
+  /** Where it was taken to be before, kept on the bar. */
+  readonly was?: number | undefined;
 }
 
 /** A value with its ± and verdict; absent for an empty notch. */
@@ -41,6 +43,8 @@ interface Input {
   readonly size: NotchSize;
   readonly band: { readonly low: number; readonly high: number };
   readonly reading?: NotchReading | undefined;
+  /** What the value was taken for before it was known better. */
+  readonly wasValue?: number | undefined;
 }
 
 /** The recess takes the middle half of the bar. */
@@ -61,7 +65,7 @@ const POSE: Readonly<Record<Verdict, PegPose>> = {
 const clamp = (x: number, low: number, high: number) => Math.min(Math.max(x, low), high);
 
 /** Where everything of a notch stands. The shape is drawn from the verdict, so words and shape agree. */
-export function notchGeometry({ width, size, band, reading }: Input): NotchGeometry {
+export function notchGeometry({ width, size, band, reading, wasValue }: Input): NotchGeometry {
   const height = NOTCH_HEIGHT[size];
   const left = (width * (1 - NOTCH_SHARE)) / 2;
   const right = width - left;
@@ -69,12 +73,14 @@ export function notchGeometry({ width, size, band, reading }: Input): NotchGeome
   const bottom = height - 1;
   const floor = Math.round(barTop + (bottom - barTop) * 0.66);
   const bar = `M0.5 ${barTop}H${left}V${floor}H${right}V${barTop}H${width - 0.5}V${bottom}H0.5Z`;
-  const base = { height, bar, notch: { left, right }, barTop, floor };
+  const perUnit = (right - left) / (band.high - band.low);
+  const xOf = (value: number) => left + (value - band.low) * perUnit;
+  const was = wasValue === undefined ? undefined : clamp(xOf(wasValue), 2, width - 2);
+  const base = { height, bar, notch: { left, right }, barTop, floor, was };
   if (!reading) return { ...base, pose: 'none' };
   const pose = POSE[reading.verdict];
   const pegHeight = Math.round(height * 0.5);
-  const perUnit = (right - left) / (band.high - band.low);
-  const rawAt = left + (reading.value - band.low) * perUnit;
+  const rawAt = xOf(reading.value);
   const minHalf = size === 'line' ? 3 : size === 'row' ? 6 : 10;
   const half = clamp(reading.expandedU * perUnit, minHalf, width * 0.22);
   const at = clamp(rawAt, half + 1, width - half - 1);
