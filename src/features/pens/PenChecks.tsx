@@ -10,6 +10,7 @@ import { dayMonthYear, shortDay } from '@/words';
 import { FirstSoak } from './FirstSoak';
 import { MakerSession } from './MakerSession';
 import { OUTCOME_SENTENCE, sessionLine } from './penViewModel';
+import { twiceCheckedLine } from './twiceChecked';
 
 /** Shown at once; older ones stand in the Book. */
 const MOST = 20;
@@ -37,7 +38,12 @@ export function PenChecks({
       ) : null}
       {sessions.length === 0 && body.ph ? <FirstSoak pen={pen} nowMs={nowMs} /> : null}
       {sessions.slice(0, MOST).map((session) => (
-        <Check key={session.id} penId={pen.id} session={session} />
+        <Check
+          key={session.id}
+          penId={pen.id}
+          session={session}
+          twice={twiceCheckedLine(session, sessions)}
+        />
       ))}
       {body.papers?.adjustedOn ? <MakerSession body={body} /> : null}
       {oldest === undefined ? null : (
@@ -50,7 +56,14 @@ export function PenChecks({
   );
 }
 
-function Check({ penId, session }: { readonly penId: string; readonly session: SessionRow }) {
+interface CheckProps {
+  readonly penId: string;
+  readonly session: SessionRow;
+  /** Said where another check stands beside it; empty where none does. */
+  readonly twice: string;
+}
+
+function Check({ penId, session, twice }: CheckProps) {
   const router = useRouter();
   const formats = useFormats();
   const { atMs, by, body } = session;
@@ -64,6 +77,11 @@ function Check({ penId, session }: { readonly penId: string; readonly session: S
       <Say size="small" face="mono">
         {sessionLine(session, formats)}
       </Say>
+      {twice ? (
+        <Say size="small" bold tone="attention">
+          {twice}
+        </Say>
+      ) : null}
       <View style={styles.outcome}>
         <Say size="small">{OUTCOME_SENTENCE[body.outcome]}</Say>
         <Button
