@@ -34,6 +34,9 @@ test.each([
   const answer = lookBackAnswer(then, { penId, quantity: 'ph' });
   expect(answer).toMatchObject({ turnedCount: 11, wrongDoseCount: 2 });
   expect(answer!.errorTo).toBeGreaterThan(0.25);
+  // Nobody doses on a number that was said to tell nothing.
+  const dosed = answer!.rows.filter((row) => row.dosed);
+  expect(dosed.map((row) => row.then.verdict)).toEqual(['probablyHigh', 'probablyHigh']);
 });
 
 test('P3 was found low with a greasy face, and cleaned right after', () => {

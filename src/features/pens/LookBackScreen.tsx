@@ -104,61 +104,67 @@ function Row(props: {
   return (
     <View role="listitem">
       <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
-        <Say size="small" tone="soft" style={styles.day}>
-          {line.day}
-        </Say>
-        <View style={styles.words}>
-          <Say size="small" bold>
-            {line.tank}
+        <View style={styles.line}>
+          <Say size="small" tone="soft" style={styles.day}>
+            {line.day}
           </Say>
-          <Say size="small">
-            <Say size="small" face="mono" tone="soft" style={styles.struck}>
-              {line.then}
-            </Say>{' '}
-            <Say size="small" face="mono" bold>
-              {line.now}
-            </Say>{' '}
-            {line.unit}{' '}
-            <Say size="small" bold tone={line.tone}>
-              {line.word}
+          <View style={styles.words}>
+            <Say size="small" bold>
+              {line.tank}
             </Say>
-          </Say>
-          <Say size="tiny" tone="soft">
-            then: {line.wordThen}
-          </Say>
-          {line.dose ? (
-            <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'}>
-              {line.dose}
+            <Say size="small">
+              <Say size="small" face="mono" tone="soft" style={styles.struck}>
+                {line.then}
+              </Say>{' '}
+              <Say size="small" face="mono" bold>
+                {line.now}
+              </Say>{' '}
+              {line.unit}{' '}
+              <Say size="small" bold tone={line.tone}>
+                {line.word}
+              </Say>
             </Say>
-          ) : null}
+            <Say size="tiny" tone="soft">
+              then: {line.wordThen}
+            </Say>
+          </View>
+          <View style={styles.notch}>
+            <Notch
+              size="line"
+              band={row.band}
+              reading={row.now}
+              wasValue={row.then.value}
+              sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
+            />
+          </View>
         </View>
-        <View style={styles.notch}>
-          <Notch
-            size="line"
-            band={row.band}
-            reading={row.now}
-            wasValue={row.then.value}
-            sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
-          />
-        </View>
+        {line.dose ? (
+          <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'} style={styles.dose}>
+            {line.dose}
+          </Say>
+        ) : null}
       </Press>
     </View>
   );
 }
 
+/** A day's column, px: "30 Oct" at the small size. */
+const DAY_WIDTH = 52;
+const DAY_GAP = space.s2;
+
 const styles = StyleSheet.create({
   row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.s3,
+    justifyContent: 'center',
     minHeight: 56,
     paddingVertical: space.s2,
     borderBottomWidth: 1,
     borderBottomColor: color.edge,
   },
-  day: { width: 64, flexShrink: 0 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: DAY_GAP },
+  day: { width: DAY_WIDTH, flexShrink: 0 },
   words: { flex: 1, minWidth: 0 },
-  notch: { width: 108, flexShrink: 0 },
+  notch: { width: 88, flexShrink: 0 },
+  dose: { paddingLeft: DAY_WIDTH + DAY_GAP },
   struck: { textDecorationLine: 'line-through' },
   kept: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
 });
