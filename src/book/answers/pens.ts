@@ -117,6 +117,8 @@ export interface LookBackAnswer {
   readonly errorFrom: number;
   readonly errorTo: number;
   readonly atPh?: number | undefined;
+  /** How far off the pen may be by its policy: pH, or relative. */
+  readonly tolerance: number;
   /** Cleaned before it was read: what is shown is only a lower bound. */
   readonly afterCleaning: boolean;
   readonly rows: readonly (LookBackRow & LookBackLine)[];

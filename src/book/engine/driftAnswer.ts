@@ -1,10 +1,9 @@
 import type { DriftAnswer, DriftPoint, PenSide } from '@/book/answers';
 import {
-  TOLERANCE_EC_REL,
-  TOLERANCE_PH,
   ecAnchorStdURel,
   phAnchorParts,
   phErrorAt,
+  toleranceOf,
   type EcAnchor,
   type PhAnchor,
 } from '@/core/calibration';
@@ -107,13 +106,12 @@ export function driftAnswer(
     const atMs = last.atMs + ((endMs - last.atMs) * step) / CONE_STEPS;
     return { atMs, expandedU: COVERAGE_FACTOR * driftAt(atMs) };
   });
-  const policy = pen.body.tolerancePolicy;
   const { incidentsMs = [], probesMs = [] } = breaksOf(book, pen.id, quantity);
   return {
     quantity,
     points,
     cone,
-    tolerance: ph ? TOLERANCE_PH[policy] : TOLERANCE_EC_REL[policy],
+    tolerance: toleranceOf(quantity, pen.body.tolerancePolicy),
     incidentsMs: [...incidentsMs, ...probesMs],
     dueByDriftMs: ph ? phDueByDrift(book, pen) : ecDueByDrift(book, pen),
     ...(ph ? lifeOf(book, pen, nowMs) : {}),

@@ -9,7 +9,7 @@ import {
 import { ecPenStateAt, makeEcTrack, makePhTrack, phPenStateAt } from '@/core/drift';
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
-import { phErrorAt } from '@/core/calibration';
+import { phErrorAt, toleranceOf } from '@/core/calibration';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { additionsOf, dosesOn } from './additions';
@@ -142,6 +142,7 @@ export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | 
     toMs: check.atMs,
     errorFrom: errorOf(index - 1, 'left'),
     errorTo: errorOf(index, 'found'),
+    tolerance: toleranceOf(quantity, pen.body.tolerancePolicy),
     atPh: ph ? CROP_PH : undefined,
     afterCleaning: check.afterCleaning === true,
     rows: result.rows.map((row) => ({ ...row, ...byId.get(row.id)! })),

@@ -1,5 +1,5 @@
 import type { PenSide, SideError } from '@/book/answers';
-import { TOLERANCE_EC_REL, TOLERANCE_PH, phAnchorParts, phErrorAt } from '@/core/calibration';
+import { phAnchorParts, phErrorAt, toleranceOf } from '@/core/calibration';
 import {
   DUE_BY_DRIFT_FROM_CHECKS,
   dueByDriftMs,
@@ -26,7 +26,7 @@ export function phDueByDrift(book: BookState, pen: LiveRecord<'pen'>): number | 
   return dueByDriftMs({
     lastCheckMs: last.atMs,
     residual: phErrorAt(CROP_PH, last.left.map),
-    tolerance: TOLERANCE_PH[pen.body.tolerancePolicy],
+    tolerance: toleranceOf('ph', pen.body.tolerancePolicy),
     rates: [
       { rate: rates.offset, lever: 1 },
       { rate: rates.gain, lever: CROP_PH - 7 },
@@ -42,7 +42,7 @@ export function ecDueByDrift(book: BookState, pen: LiveRecord<'pen'>): number | 
   return dueByDriftMs({
     lastCheckMs: last.atMs,
     residual: last.left.gain - 1,
-    tolerance: TOLERANCE_EC_REL[pen.body.tolerancePolicy],
+    tolerance: toleranceOf('ec', pen.body.tolerancePolicy),
     rates: [{ rate: track.rateAfter(track.checks.length - 1), lever: 1 }],
   });
 }
@@ -120,7 +120,7 @@ export function phSide(
     quantity: 'ph',
     checked,
     driftStdU,
-    tolerance: TOLERANCE_PH[pen.body.tolerancePolicy],
+    tolerance: toleranceOf('ph', pen.body.tolerancePolicy),
     ownDriftDueMs: phDueByDrift(book, pen),
     nowMs,
   });
@@ -151,7 +151,7 @@ export function ecSide(
     quantity: 'ec',
     checked,
     driftStdU,
-    tolerance: TOLERANCE_EC_REL[pen.body.tolerancePolicy],
+    tolerance: toleranceOf('ec', pen.body.tolerancePolicy),
     ownDriftDueMs: ecDueByDrift(book, pen),
     nowMs,
   });

@@ -5,5 +5,6 @@ export * from './phAnchorParts';
 export * from './phMap';
 export * from './phPoint';
 export * from './quadraticVariance';
+export * from './toleranceOf';
 export * from './traits';
 export * from './withinTolerance';

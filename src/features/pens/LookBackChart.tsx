@@ -9,15 +9,9 @@ import { writeError } from './driftViewModel';
 const LEFT = 64;
 
 /** The line the pen moved along between the two checks, each reading at its day. */
-export function LookBackChart({
-  answer,
-  tolerance,
-}: {
-  readonly answer: LookBackAnswer;
-  readonly tolerance: number;
-}) {
+export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {
   const formats = useFormats();
-  const { fromMs, toMs, errorFrom, errorTo, rows, quantity } = answer;
+  const { fromMs, toMs, errorFrom, errorTo, rows, quantity, tolerance } = answer;
   const change = errorTo - errorFrom;
   const at = (ms: number) => {
     const share = (ms - fromMs) / (toMs - fromMs);

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { LookBackAnswer } from '@/book/answers';
 import { useAnswer } from '@/book/react';
-import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
 import { useFormats } from '@/features/frame/formats';
 import { LookBackChart } from '@/features/LazyChart';
 import { Button, Press } from '@/ui/button';
@@ -59,8 +58,6 @@ function Found({ answer }: { readonly answer: LookBackAnswer }) {
     ...answer.rows.filter((row) => row.turned && !row.doseWrong),
   ];
   const kept = answer.rows.length - changed.length;
-  // The strictest tolerance is drawn: what matters here is the way the pen went.
-  const tolerance = answer.quantity === 'ph' ? TOLERANCE_PH.normal : TOLERANCE_EC_REL.normal;
   return (
     <>
       <Say size="small" tone="soft">
@@ -70,7 +67,7 @@ function Found({ answer }: { readonly answer: LookBackAnswer }) {
         {lookBackHeadline(answer, formats)}
       </Say>
       <Say>{lookBackStory(answer, formats)}</Say>
-      <LookBackChart answer={answer} tolerance={tolerance} />
+      <LookBackChart answer={answer} />
       <View role="list" aria-label="Readings">
         {(all ? answer.rows : changed).map((row) => (
           <Row key={row.id} row={row} answer={answer} />

@@ -1,5 +1,5 @@
 import type { PenDetailAnswer, PenSide } from '@/book/answers';
-import { TOLERANCE_EC_REL, TOLERANCE_PH } from '@/core/calibration';
+import { toleranceOf } from '@/core/calibration';
 import { judgeReading } from '@/core/verdict';
 import { useFormats } from '@/features/frame/formats';
 import { WhyBudget } from '@/features/parts/WhyBudget';
@@ -17,8 +17,7 @@ export function PenSidePanel(props: {
   const { pen, side, nowMs } = props;
   const formats = useFormats();
   const ph = side.quantity === 'ph';
-  const policy = pen.body.tolerancePolicy;
-  const tolerance = ph ? TOLERANCE_PH[policy] : TOLERANCE_EC_REL[policy];
+  const tolerance = toleranceOf(side.quantity, pen.body.tolerancePolicy);
   const { error } = side;
   const line = errorLine(side, formats);
   const limit = ph

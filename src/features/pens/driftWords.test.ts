@@ -48,6 +48,7 @@ describe('the look-back in words', () => {
     errorFrom: -0.02,
     errorTo: 0.38,
     atPh: 6,
+    tolerance: 0.05,
     afterCleaning: false,
     rows: [],
     turnedCount: 0,
