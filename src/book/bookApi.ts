@@ -3,6 +3,7 @@ import type {
   Conflict,
   DoseAnswer,
   EcDoseAnswer,
+  FoundNow,
   ProductAnswer,
   LedgerAnswer,
   LookBackAnswer,
@@ -99,6 +100,12 @@ export interface BookApi {
   bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
   /** What a check (the newest where no moment is given) found out about the readings before it. */
   lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
+  /** What a check under way would find out, before it is in the book. */
+  foundLookBack(
+    penId: string,
+    quantity: 'ph' | 'ec',
+    found: FoundNow,
+  ): Promise<LookBackAnswer | null>;
   /** What a dose plan for a tank needs; null for a tank that is not in the book. */
   dose(tankId: string, nowMs: number): Promise<DoseAnswer | null>;
   /** What a correction of a tank's EC needs; null for a tank that is not in the book. */

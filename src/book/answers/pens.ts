@@ -1,6 +1,7 @@
 import type { Budget } from '@/core/uncertainty';
 import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
 import type { LookBackRow } from '@/core/look-back';
+import type { BenchEvent, BenchPlan } from '@/core/procedure';
 import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
 import type { Band } from '@/core/verdict';
 import type { Addition, CareEvent, Pen, Session } from '@/records/kinds';
@@ -104,6 +105,14 @@ export interface LookBackLine {
   readonly shown: number;
   /** What was poured on it. */
   readonly doses: readonly Addition[];
+}
+
+/** A check under way: what was found, not yet in the book. */
+export interface FoundNow {
+  readonly plan: BenchPlan;
+  readonly events: readonly BenchEvent[];
+  readonly afterCleaning: boolean;
+  readonly atMs: number;
 }
 
 /** What a check found out about the readings before it. */

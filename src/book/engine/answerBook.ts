@@ -54,6 +54,8 @@ export function answerBook(book: () => BookState): Questions {
     bench: async (penId, quantity, nowMs) => benchAnswer(book(), { penId, quantity, nowMs }),
     lookBack: async (penId, quantity, checkMs) =>
       lookBackAnswer(book(), { penId, quantity, checkMs }),
+    foundLookBack: async (penId, quantity, found) =>
+      lookBackAnswer(book(), { penId, quantity, found }),
     dose: async (tankId, nowMs) => doseAnswer(book(), tankId, nowMs),
     ecDose: async (tankId, nowMs) => ecDoseAnswer(book(), tankId, nowMs),
     products: async () => productsAnswer(book()),

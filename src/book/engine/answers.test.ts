@@ -2,6 +2,7 @@ import { ledgerAnswer } from './ledgerAnswer';
 import { lookBackAnswer } from './lookBackAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
+import { sessionsOf } from './penTrack';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, readingsPage, tanksAnswer } from './tankAnswers';
 import { DAY_MS, checkedPen, diary, instant, tank } from './testing/diary';
@@ -43,6 +44,27 @@ test('the look-back names that reading, how far it was off, and the dose made on
   ]);
   expect(answer?.worstError).toBeCloseTo(0.36, 2);
   expect(lookBackAnswer(book, { penId, quantity: 'ec' })).toBeNull();
+});
+
+test('what is found at the Bench tells before it is saved what the saved check tells after', () => {
+  const { book, write } = diary();
+  const { session, reading, penId } = checkedPen(write);
+  const tankId = write(0, { kind: 'tank', body: tank() });
+  session(0, 7, 4.01, false);
+  for (const [day, shown] of [5.6, 6.05, 6.7, 6.75].entries()) reading(2 * day + 2, tankId, shown);
+  const beforehand = { penId, quantity: 'ph' as const };
+  session(10, 7.4, 4.41, true);
+  const saved = lookBackAnswer(book, beforehand);
+  const { record } = sessionsOf(book, penId, 'ph').at(-1)!;
+  const { plan, events, afterCleaning } = record.body;
+  write(11, { kind: 'session', recordId: record.id, body: null });
+  const asFound = events.slice(0, plan.cups.length);
+  const found = { plan, events: asFound, afterCleaning, atMs: 10 * DAY_MS };
+  expect(lookBackAnswer(book, { ...beforehand, found })).toEqual(saved);
+  // 6.70 and 6.75 were 0.24 and 0.32 too high: in band. 5.60 was 5.52, still in it.
+  expect(saved).toMatchObject({ turnedCount: 2, errorTo: expect.closeTo(0.4, 2) });
+  // Without it there is nothing to look back from.
+  expect(lookBackAnswer(book, beforehand)).toBeNull();
 });
 
 test('what would have been right on a reading still too high follows the chemistry of its day', () => {

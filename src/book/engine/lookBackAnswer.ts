@@ -1,4 +1,4 @@
-import type { LookBackAnswer, LookBackLine } from '@/book/answers';
+import type { FoundNow, LookBackAnswer, LookBackLine } from '@/book/answers';
 import {
   rightShare,
   tankWater,
@@ -6,16 +6,15 @@ import {
   USUAL_TEMP_C,
   type MisledDose,
 } from '@/core/dosing';
-import { ecPenStateAt, makeEcTrack, makePhTrack, phPenStateAt } from '@/core/drift';
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
-import { phErrorAt, toleranceOf } from '@/core/calibration';
+import { toleranceOf } from '@/core/calibration';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { additionsOf, dosesOn } from './additions';
 import { CROP_PH } from './penSides';
-import { ecTrackOf, phTrackOf } from './penTrack';
-import { judgeEc, judgePh, readingContext, type ReadingContext } from './readingRow';
+import { judgeEc, readingContext, type ReadingContext } from './readingRow';
+import { sideTrack, type Judge } from './sideTrack';
 import { waterEvents } from './waterEvents';
 
 interface Asked {
@@ -23,6 +22,8 @@ interface Asked {
   readonly quantity: 'ph' | 'ec';
   /** The check that looks back; the newest with an as-found reading where absent. */
   readonly checkMs?: number | undefined;
+  /** A check under way that looks back, before it is in the book. */
+  readonly found?: FoundNow | undefined;
 }
 
 const then = ({ value, budget, verdict }: JudgedValue): JudgedThen => ({
@@ -44,18 +45,6 @@ function readingsBetween(
   });
 }
 
-type AsThen = (reading: LiveRecord<'reading'>, context: ReadingContext) => JudgedValue | undefined;
-
-/** Judges by the checks known before the one that looks back. */
-function judgeAsThen(book: BookState, { penId, quantity }: Asked, beforeIndex: number): AsThen {
-  if (quantity === 'ph') {
-    const track = makePhTrack(phTrackOf(book, penId).checks.slice(0, beforeIndex));
-    return (reading, context) => judgePh(book, reading, context, phPenStateAt(track, context.atMs));
-  }
-  const track = makeEcTrack(ecTrackOf(book, penId).checks.slice(0, beforeIndex));
-  return (reading, context) => judgeEc(book, reading, context, ecPenStateAt(track, context.atMs));
-}
-
 /** How much of the acid or base poured on a reading the tank asked for in truth, by the chemistry of that day. */
 function rightShareOf(
   book: BookState,
@@ -69,30 +58,36 @@ function rightShareOf(
   return rightShare({ ecMsPerCm, tempC, water }, misled);
 }
 
+/** How a reading is judged now, and how it was before the check that looks back. */
+interface Judges {
+  readonly quantity: 'ph' | 'ec';
+  readonly asNow: Judge;
+  readonly asThen: Judge;
+}
+
 /** One reading as it was seen then and as it is now. */
 function compare(
   book: BookState,
   reading: LiveRecord<'reading'>,
-  { quantity, asThen }: { readonly quantity: 'ph' | 'ec'; readonly asThen: AsThen },
+  { quantity, asNow, asThen }: Judges,
 ): (LookBackReading & LookBackLine) | undefined {
   const context = readingContext(book, reading);
   if (!context) return undefined;
   const { atMs, tankName, tank } = context;
   const band = quantity === 'ph' ? tank.phBand : tank.ecBand;
-  const asNow =
-    quantity === 'ph' ? judgePh(book, reading, context) : judgeEc(book, reading, context);
+  const known = asNow(reading, context);
   const kept = reading.body[quantity]?.shownThen;
   const judgedThen = kept ? undefined : asThen(reading, context);
   const seen = kept ?? (judgedThen && then(judgedThen));
-  if (!asNow || !seen) return undefined;
+  if (!known || !seen) return undefined;
   const doses = dosesOn(book, reading.id, quantity);
   const aim = doses[0]?.body.aimPh ?? (band.low + band.high) / 2;
-  const misled = { shownPh: seen.value, truePh: asNow.value, aimPh: aim };
+  const misled = { shownPh: seen.value, truePh: known.value, aimPh: aim };
   return {
     id: reading.id,
     atMs,
     then: { value: seen.value, expandedU: seen.expandedU, verdict: seen.verdict },
-    now: then(asNow),
+    now: then(known),
     aim,
     dosed: doses.length > 0,
     rightShare:
@@ -114,23 +109,19 @@ function compare(
 export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | null {
   const pen = book.record('pen', asked.penId);
   if (!pen) return null;
-  const { quantity, penId, checkMs } = asked;
-  const ph = quantity === 'ph';
-  const checks = ph ? phTrackOf(book, penId).checks : ecTrackOf(book, penId).checks;
+  const { quantity, penId, found } = asked;
+  const checkMs = found?.atMs ?? asked.checkMs;
+  const { checks, judge, judgeBefore } = sideTrack(book, { penId, quantity, found });
   const index = checks.findLastIndex(
-    (check) => check.found !== undefined && (checkMs === undefined || check.atMs === checkMs),
+    ({ foundError, atMs }) =>
+      foundError !== undefined && (checkMs === undefined || atMs === checkMs),
   );
   const check = checks[index];
   const before = checks[index - 1];
-  if (!check?.found || !before) return null;
-  const errorOf = (at: number, part: 'found' | 'left') => {
-    if (!ph) return (ecTrackOf(book, penId).checks[at]?.[part]?.gain ?? 1) - 1;
-    const map = phTrackOf(book, penId).checks[at]?.[part]?.map;
-    return map ? phErrorAt(CROP_PH, map) : 0;
-  };
-  const asThen = judgeAsThen(book, asked, index);
+  if (check?.foundError === undefined || !before) return null;
+  const judges = { quantity, asNow: judge, asThen: judgeBefore(index) };
   const lines = readingsBetween(book, asked, [before.atMs, check.atMs]).flatMap(
-    (reading) => compare(book, reading, { quantity, asThen }) ?? [],
+    (reading) => compare(book, reading, judges) ?? [],
   );
   const byId = new Map(lines.map((line) => [line.id, line]));
   const result = lookBack(lines);
@@ -140,11 +131,11 @@ export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | 
     quantity,
     fromMs: before.atMs,
     toMs: check.atMs,
-    errorFrom: errorOf(index - 1, 'left'),
-    errorTo: errorOf(index, 'found'),
+    errorFrom: before.leftError,
+    errorTo: check.foundError,
     tolerance: toleranceOf(quantity, pen.body.tolerancePolicy),
-    atPh: ph ? CROP_PH : undefined,
-    afterCleaning: check.afterCleaning === true,
+    atPh: quantity === 'ph' ? CROP_PH : undefined,
+    afterCleaning: check.afterCleaning,
     rows: result.rows.map((row) => ({ ...row, ...byId.get(row.id)! })),
     turnedCount: result.turnedCount,
     wrongDoseCount: result.wrongDoseCount,

@@ -8,6 +8,7 @@ import { Say } from '@/ui/text';
 import { cupName, errorWords } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
+import { FoundLookBack } from './FoundLookBack';
 import type { Bench } from './useBench';
 
 interface Common {
@@ -61,6 +62,7 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       <Panel>
         <DipTable plan={plan} events={events} />
       </Panel>
+      <FoundLookBack plan={plan} draft={bench.draft} good={good} />
       {lastCup ? (
         <Button
           kind="text"

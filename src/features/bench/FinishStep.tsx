@@ -32,14 +32,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const [saving, setSaving] = useState(false);
   const [cap, setCap] = useState<CapLiquid>('storage');
   const asksCap = pen.body.ph !== null && !then;
-  /** The other side in the same sitting; else what the readings before suffered; else the pen. */
-  const nextHref = async () => {
-    if (then) return `/pens/${pen.id}/bench?quantity=${then}`;
-    const { quantity } = plan;
-    const back = await client.lookBack(pen.id, quantity);
-    const found = back && (back.turnedCount > 0 || back.wrongDoseCount > 0);
-    return found ? `/pens/${pen.id}/look-back?quantity=${quantity}` : `/pens/${pen.id}`;
-  };
+  const nextHref = then ? `/pens/${pen.id}/bench?quantity=${then}` : `/pens/${pen.id}`;
   const capped = async () => {
     const { nowMs } = thisMoment();
     const timers = await client.timers(nowMs);
@@ -50,7 +43,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
     setSaving(true);
     try {
       await bench.finish(outcome, asksCap ? await capped() : []);
-      goOn.to(await nextHref());
+      goOn.to(nextHref);
     } catch {
       setSaving(false); // The failure stands on the screen; the sitting is still here.
     }

@@ -1,16 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import type { LookBackAnswer } from '@/book/answers';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { LookBackChart } from '@/features/LazyChart';
-import { Button, Press } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
-import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
-import { color, space } from '@/ui/tokens';
-import { lookBackHeadline, lookBackLine, lookBackStory } from './lookBackViewModel';
+import { LookBackFound } from './LookBackFound';
 
 /** Which past readings and doses a check found out about. */
 export function LookBackScreen() {
@@ -32,7 +25,7 @@ export function LookBackScreen() {
     />
   );
   if (data === undefined) return <Skeleton label="Looking back" />;
-  return <Screen actions={toPen}>{data ? <Found answer={data} /> : <Nothing />}</Screen>;
+  return <Screen actions={toPen}>{data ? <LookBackFound answer={data} /> : <Nothing />}</Screen>;
 }
 
 function Nothing() {
@@ -48,120 +41,3 @@ function Nothing() {
     </>
   );
 }
-
-function Found({ answer }: { readonly answer: LookBackAnswer }) {
-  const formats = useFormats();
-  const [all, setAll] = useState(false);
-  // What was poured on a wrong number stands first: it is what cost something.
-  const changed = [
-    ...answer.rows.filter((row) => row.doseWrong),
-    ...answer.rows.filter((row) => row.turned && !row.doseWrong),
-  ];
-  const kept = answer.rows.length - changed.length;
-  return (
-    <>
-      <Say size="small" tone="soft">
-        Look-back · {answer.penCode}
-      </Say>
-      <Say size="huge" face="slab" heading={1}>
-        {lookBackHeadline(answer, formats)}
-      </Say>
-      <Say>{lookBackStory(answer, formats)}</Say>
-      <LookBackChart answer={answer} />
-      <View role="list" aria-label="Readings">
-        {(all ? answer.rows : changed).map((row) => (
-          <Row key={row.id} row={row} answer={answer} />
-        ))}
-      </View>
-      {kept > 0 ? (
-        <View style={styles.kept}>
-          <Say size="small" tone="soft">
-            {kept} keep their verdict.
-          </Say>
-          <Button
-            kind="text"
-            label={all ? 'Only those that change' : 'Show all'}
-            onPress={() => setAll(!all)}
-          />
-        </View>
-      ) : null}
-    </>
-  );
-}
-
-function Row(props: {
-  readonly row: LookBackAnswer['rows'][number];
-  readonly answer: LookBackAnswer;
-}) {
-  const { row, answer } = props;
-  const formats = useFormats();
-  const router = useRouter();
-  const line = lookBackLine(row, answer, formats);
-  const href = `/tanks/${row.tankId}`;
-  return (
-    <View role="listitem">
-      <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
-        <View style={styles.line}>
-          <Say size="small" tone="soft" style={styles.day}>
-            {line.day}
-          </Say>
-          <View style={styles.words}>
-            <Say size="small" bold>
-              {line.tank}
-            </Say>
-            <Say size="small">
-              <Say size="small" face="mono" tone="soft" style={styles.struck}>
-                {line.then}
-              </Say>{' '}
-              <Say size="small" face="mono" bold>
-                {line.now}
-              </Say>{' '}
-              {line.unit}{' '}
-              <Say size="small" bold tone={line.tone}>
-                {line.word}
-              </Say>
-            </Say>
-            <Say size="tiny" tone="soft">
-              then: {line.wordThen}
-            </Say>
-          </View>
-          <View style={styles.notch}>
-            <Notch
-              size="line"
-              band={row.band}
-              reading={row.now}
-              wasValue={row.then.value}
-              sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
-            />
-          </View>
-        </View>
-        {line.dose ? (
-          <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'} style={styles.dose}>
-            {line.dose}
-          </Say>
-        ) : null}
-      </Press>
-    </View>
-  );
-}
-
-/** A day's column, px: "30 Oct" at the small size. */
-const DAY_WIDTH = 52;
-const DAY_GAP = space.s2;
-
-const styles = StyleSheet.create({
-  row: {
-    justifyContent: 'center',
-    minHeight: 56,
-    paddingVertical: space.s2,
-    borderBottomWidth: 1,
-    borderBottomColor: color.edge,
-  },
-  line: { flexDirection: 'row', alignItems: 'center', gap: DAY_GAP },
-  day: { width: DAY_WIDTH, flexShrink: 0 },
-  words: { flex: 1, minWidth: 0 },
-  notch: { width: 88, flexShrink: 0 },
-  dose: { paddingLeft: DAY_WIDTH + DAY_GAP },
-  struck: { textDecorationLine: 'line-through' },
-  kept: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
-});

@@ -78,9 +78,13 @@ test('the main button leads to the first stop that is open', () => {
 });
 
 test('lines under the names', () => {
-  expect(penLine(pen('P4', 'cantBeTrusted'), now)).toBe('Can’t be trusted; last check 19 d ago');
-  const line = tankLine(tank('Basil', 'low'), formats, now);
-  expect(line.replaceAll('\u00a0', ' ')).toBe('pH 5.35 · 1.47 mS/cm yesterday');
+  const plain = (text: string) => text.replaceAll('\u00a0', ' ');
+  expect(plain(penLine(pen('P4', 'cantBeTrusted'), now))).toBe(
+    'Can’t be trusted; last check 19 d ago',
+  );
+  expect(plain(tankLine(tank('Basil', 'low'), formats, now))).toBe(
+    'pH 5.35 · 1.47 mS/cm yesterday',
+  );
   expect(tankLine({ ...tank('Basil', 'low'), latest: undefined }, formats, now)).toBe(
     'not read yet',
   );

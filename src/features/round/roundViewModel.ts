@@ -109,16 +109,16 @@ export function soakLine(endMs: number, nowMs: number): string {
   return nowMs >= endMs ? 'Soak is over: check it.' : `Soaking until ${dueTime(endMs, nowMs)}`;
 }
 
+/** A number stays with its unit, an age with its "ago": where there is no room, the whole of it goes on. */
+const inOneLine = (text: string) => text.replaceAll(' ', '\u00a0');
+
 /** The line under a pen's name at its stop. */
 export function penLine(pen: PenAnswer, nowMs: number): string {
   if (pen.openBench.length > 0) return 'A sitting is open. Go on where you left it.';
   const last = Math.max(...pen.sides.map((side) => side.lastCheckMs ?? 0));
   const word = PEN_WORD[pen.word];
-  return last > 0 ? `${word}; last check ${ago(last, nowMs)}` : `${word}`;
+  return last > 0 ? `${word}; last check ${inOneLine(ago(last, nowMs))}` : `${word}`;
 }
-
-/** A number stays with its unit, an age with its "ago": where there is no room, the whole of it goes on. */
-const inOneLine = (text: string) => text.replaceAll(' ', '\u00a0');
 
 /** The line under a tank's notch at its stop. */
 export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
