@@ -1,5 +1,9 @@
 import { expect, test } from '@playwright/test';
-import { demoUrl, expectHeading, goTo, press } from './support/grower';
+import { demoUrl, dip, expectHeading, goTo, press, startCheck } from './support/grower';
+import { addNitric, furnish, pourFirst, read } from './support/pouring';
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
 
 test('the demo’s P4: its drift is told, its look-back names eleven readings and two doses', async ({
   page,
@@ -35,4 +39,43 @@ test('the walk: timers under the head, the soak and the dose as stops, the next 
   await press(page, 'Save');
   await press(page, /^Next: /);
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('Saved');
+});
+
+/*
+ * By another program (charge balance, pK 6.352, 10.329, 2.148, 7.198, 9.245, 13.995, Davies; a feed of EC
+ * 1.403, 25 °C, aired): to 6.0 it takes 0.3267 meq/L from 7.00 and 0.1861 from 6.70, that is 0.57 of it.
+ * Found 0.30 high after six days, the pen was 0.30 · 142/144 high two hours before.
+ */
+test('a dose made on a wrong number: what would have been right stands beside it, by the chemistry', async ({
+  page,
+}) => {
+  test.slow();
+  await page.clock.install({ time: new Date('2026-05-12T08:00:00') });
+  await furnish(page);
+  await addNitric(page);
+  await page.clock.fastForward(6 * DAY_MS - 2 * HOUR_MS);
+  await read(page, { ph: '7.00', ec: '1.40', temp: '25' });
+  await press(page, 'Dose');
+  await press(page, 'Concentrates, for trained people…');
+  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
+  const poured = await pourFirst(page);
+  await press(page, /^Poured /);
+  await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
+  await page.clock.fastForward(2 * HOUR_MS);
+  await goTo(page, 'Pens');
+  await page.getByRole('link', { name: /^P1/ }).click();
+  await startCheck(page, 'Check pH', '25');
+  await dip(page, '7.00', '7.30');
+  await dip(page, '4.01', '4.31');
+  const told = page.getByRole('heading', {
+    level: 2,
+    name: /one dose was made on a wrong number/i,
+  });
+  await expect(told).toBeVisible();
+  const line = page.getByRole('listitem').filter({ hasText: 'right would have been' });
+  await expect(line).toContainText('Nitric tenth poured');
+  const right = Number(
+    /right would have been ([\d.]+) mL/.exec((await line.textContent()) ?? '')?.[1],
+  );
+  expect(Math.abs(right / poured - 0.57)).toBeLessThan(0.015);
 });
