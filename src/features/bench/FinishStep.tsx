@@ -11,6 +11,7 @@ import { Say } from '@/ui/text';
 import { outcomeSentence } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
+import { FoundLookBack } from './FoundLookBack';
 import { Failure } from './PrepareStep';
 import { capChanges, type CapLiquid } from './capChanges';
 import { StoreChoice } from './StoreChoice';
@@ -84,6 +85,9 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
             : 'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.'}{' '}
         One portion comes off each lot.
       </Say>
+      {outcome === 'leftOut' && !plan.adjustable ? (
+        <FoundLookBack plan={plan} draft={bench.draft} good={false} />
+      ) : null}
       {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
       {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>

@@ -38,7 +38,7 @@ export const HELP_CARDS: readonly HelpCard[] = [
     id: 'look-back',
     question: 'What does the look-back do?',
     answer:
-      'Between two checks the pen moved from what it was left at to what it was found at. Each reading between is corrected for its day, and those whose verdict or dose turns out wrong are named. Nobody knows when it moved: the ± is widest midway.',
+      'Between two checks the pen moved from what it was left at to what it was found at. Each reading between is corrected for its day, and those whose verdict or dose turns out wrong are named, with what would have been right to pour. Nobody knows when it moved: the ± is widest midway.',
   },
   {
     id: 'water-check',
