@@ -14,6 +14,7 @@ function lazyChart<Props extends object>(load: () => Promise<ComponentType<Props
 }
 
 export const AcrossTanks = lazyChart(async () => (await import('./charts')).AcrossTanks);
+export const ControlChart = lazyChart(async () => (await import('./charts')).ControlChart);
 export const DoseCurve = lazyChart(async () => (await import('./charts')).DoseCurve);
 export const DriftPanel = lazyChart(async () => (await import('./charts')).DriftPanel);
 export const LookBackChart = lazyChart(async () => (await import('./charts')).LookBackChart);

@@ -1,4 +1,5 @@
 /** Every form with its schema in one chunk, loaded when a form is first opened. */
+export { readSample } from '@/timers/sampleSchema';
 export { LotForm } from './shelf/LotForm';
 export { PenForm } from './pens/PenForm';
 export { SettingsScreen } from './settings/SettingsScreen';

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** Where values of a display come from: a thumb, a bridge to a pen, anything. */
 export interface SampleSource {
   /** Calls back with each value as displayed; answers how to stop. */
@@ -9,17 +7,31 @@ export interface SampleSource {
 /** The channel on which a page that can hear a pen tells its values to an open Bench. */
 export const SAMPLE_CHANNEL = 'zolder-samples';
 
-const messageSchema = z.object({ shown: z.number().refine(Number.isFinite) });
+/** Reads a message: the value it tells, or undefined for anything else. */
+export type ReadSample = (message: unknown) => number | undefined;
 
-/** Values told by another page of the same origin, e.g. a bridge to a pen with a cable. */
-export const liveSource: SampleSource = {
-  start(onSample) {
-    if (typeof BroadcastChannel === 'undefined') return () => undefined;
-    const channel = new BroadcastChannel(SAMPLE_CHANNEL);
-    channel.onmessage = ({ data }) => {
-      const message = messageSchema.safeParse(data);
-      if (message.success) onSample(message.data.shown);
-    };
-    return () => channel.close();
-  },
-};
+/**
+ * Values told by another page of the same origin, e.g. a bridge to a pen with a cable. Messages that
+ * come before their reader is there wait for it, in their order.
+ */
+export function liveSource(reader: Promise<ReadSample>): SampleSource {
+  return {
+    start(onSample) {
+      if (typeof BroadcastChannel === 'undefined') return () => undefined;
+      const channel = new BroadcastChannel(SAMPLE_CHANNEL);
+      let stopped = false;
+      channel.onmessage = ({ data }) => {
+        void reader
+          .then((read) => {
+            const shown = read(data);
+            if (shown !== undefined && !stopped) onSample(shown);
+          })
+          .catch(() => undefined);
+      };
+      return () => {
+        stopped = true;
+        channel.close();
+      };
+    },
+  };
+}

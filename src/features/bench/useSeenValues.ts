@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { STILL_SPAN_PH } from '@/core/stillness';
 import type { BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/features/frame/formats';
+import { sampleReader } from '@/features/LazyEditor';
 import { liveSource } from '@/timers';
 import { parseDecimal } from '@/words';
 import type { Seen } from './stillWords';
@@ -26,7 +27,7 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
   });
   useEffect(
     () =>
-      liveSource.start((value) => {
+      liveSource(sampleReader()).start((value) => {
         const now = latest.current;
         const atMs = Date.now();
         setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);

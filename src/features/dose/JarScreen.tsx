@@ -6,7 +6,7 @@ import { useAnswer, useAppend, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
-import { leadsDown } from '@/features/products/productSchema';
+import { leadsDown } from '@/features/products/reagents';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
 import { Button } from '@/ui/button';

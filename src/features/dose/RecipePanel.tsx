@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { EcDoseAnswer } from '@/book/answers';
 import { useFormats } from '@/features/frame/formats';
-import { leadsDown } from '@/features/products/productSchema';
+import { leadsDown } from '@/features/products/reagents';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Choice, SelectField } from '@/ui/form';

@@ -2,20 +2,17 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
-import { TOLERANCE_PH } from '@/core/calibration';
 import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { celsiusFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
+import { ControlChart } from '@/features/LazyChart';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
-import { color } from '@/ui/tokens';
 import {
-  dayMonth,
   notANumber,
   parseDecimal,
   phMessage,
@@ -24,9 +21,6 @@ import {
   type FieldMessage,
 } from '@/words';
 import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
-
-const DAY_MS = 86_400_000;
-const LEFT = 64;
 
 /** The house control of a pen: an early warning and its chart; never a calibration point. */
 export function ControlScreen() {
@@ -69,10 +63,6 @@ export function ControlScreen() {
     await append.mutateAsync([{ kind: 'controlReading', body }]);
     setShown('');
   };
-  const first = points[0]?.atMs ?? nowMs;
-  const last = Math.max(points.at(-1)?.atMs ?? nowMs, nowMs);
-  // A little room at the right: the newest mark stands free of the edge.
-  const domain = [Math.min(first, nowMs - 7 * DAY_MS), last + 0.02 * (last - first) + 1] as const;
   return (
     <Screen actions={<SaveBar label="Write it down" onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
@@ -112,27 +102,7 @@ export function ControlScreen() {
       </Panel>
       {points.length > 0 ? (
         <View>
-          <Measured>
-            {(width) => (
-              <>
-                <Strip
-                  size={{ width, height: 120, left: LEFT }}
-                  look={{ color: color.seriesPh }}
-                  write={(value) => formats.number(value, 2)}
-                  sentence={`Error of ${pen.body.code} in the house control, ${points.length} readings; the table below has them.`}
-                  spec={{
-                    domain,
-                    points: points.map(({ atMs, error }) => ({ atMs, value: error })),
-                    band: [
-                      { fromMs: domain[0], low: -TOLERANCE_PH.normal, high: TOLERANCE_PH.normal },
-                    ],
-                    leastSpan: 0.2,
-                  }}
-                />
-                <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
-              </>
-            )}
-          </Measured>
+          <ControlChart penCode={pen.body.code} points={points} nowMs={nowMs} />
           <SimpleTable
             label="House control"
             heads={['Day', 'Shown', 'Should be', 'Error']}

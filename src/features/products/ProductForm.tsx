@@ -17,15 +17,14 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import {
-  leadsDown,
   productDefaults,
   productFormSchema,
   productOf,
-  REAGENT_NAME,
   usualDensity,
   type ProductIn,
   type ProductOut,
 } from './productSchema';
+import { leadsDown, REAGENT_NAME } from './reagents';
 
 /** A product of one's own, from its label in plain steps. */
 export function ProductForm() {

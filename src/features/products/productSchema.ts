@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DENSITY_G_PER_ML, REAGENTS, type Reagent } from '@/core/chemistry';
+import { DENSITY_G_PER_ML, type Reagent } from '@/core/chemistry';
 import { typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { OwnProduct } from '@/records/kinds';
 import { PRODUCT_REAGENTS } from '@/records/kinds';
@@ -124,19 +124,3 @@ export function productDefaults(
     note: product?.note ?? '',
   };
 }
-
-/** What the reagents are called on labels. */
-export const REAGENT_NAME: Readonly<Record<Reagent, string>> = {
-  nitric: 'nitric acid',
-  phosphoric: 'phosphoric acid',
-  sulfuric: 'sulfuric acid',
-  citric: 'citric acid',
-  koh: 'potassium hydroxide',
-  k2co3: 'potassium carbonate',
-  khco3: 'potassium bicarbonate',
-  strongAcid: 'an acid the label does not name',
-  strongBase: 'a base the label does not name',
-};
-
-/** Whether it leads the pH down. */
-export const leadsDown = (reagent: Reagent) => REAGENTS[reagent].acid;

@@ -3,7 +3,7 @@ import { isDry, molPerUnit, type Strength } from '@/core/chemistry';
 import type { OwnProduct } from '@/records/kinds';
 import type { GenericProduct } from '@/records/products';
 import type { Formats } from '@/words';
-import { REAGENT_NAME } from './productSchema';
+import { REAGENT_NAME } from './reagents';
 
 /** How strong a label says it is. */
 function howStrong(strength: Strength, formats: Formats): string {

@@ -1,0 +1,45 @@
+import { TOLERANCE_PH } from '@/core/calibration';
+import { useFormats } from '@/features/frame/formats';
+import { Measured, Strip, TimeAxis } from '@/ui/chart';
+import { color } from '@/ui/tokens';
+import { dayMonth } from '@/words';
+import type { ControlPoint } from './controlModel';
+
+const DAY_MS = 86_400_000;
+const LEFT = 64;
+
+interface Props {
+  readonly penCode: string;
+  readonly points: readonly ControlPoint[];
+  readonly nowMs: number;
+}
+
+/** A pen's error in the house control, reading by reading. */
+export function ControlChart({ penCode, points, nowMs }: Props) {
+  const formats = useFormats();
+  const first = points[0]?.atMs ?? nowMs;
+  const last = Math.max(points.at(-1)?.atMs ?? nowMs, nowMs);
+  // A little room at the right: the newest mark stands free of the edge.
+  const domain = [Math.min(first, nowMs - 7 * DAY_MS), last + 0.02 * (last - first) + 1] as const;
+  return (
+    <Measured>
+      {(width) => (
+        <>
+          <Strip
+            size={{ width, height: 120, left: LEFT }}
+            look={{ color: color.seriesPh }}
+            write={(value) => formats.number(value, 2)}
+            sentence={`Error of ${penCode} in the house control, ${points.length} readings; the table below has them.`}
+            spec={{
+              domain,
+              points: points.map(({ atMs, error }) => ({ atMs, value: error })),
+              band: [{ fromMs: domain[0], low: -TOLERANCE_PH.normal, high: TOLERANCE_PH.normal }],
+              leastSpan: 0.2,
+            }}
+          />
+          <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
+        </>
+      )}
+    </Measured>
+  );
+}
