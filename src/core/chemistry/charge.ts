@@ -14,11 +14,12 @@ export function acidCharge(name: AcidName, aH: number, { acids }: Conditions): n
   let term = 1;
   let sum = 1;
   let weighted = 0;
-  acids[name].forEach((k, at) => {
-    term *= k / aH;
+  const steps = acids[name];
+  for (let at = 0; at < steps.length; at += 1) {
+    term *= steps[at]! / aH;
     sum += term;
     weighted += (at + 1) * term;
-  });
+  }
   return weighted / sum - ACIDS[name].topCharge;
 }
 

@@ -97,11 +97,23 @@ export interface SolvedPh extends Root {
   readonly ph: number;
 }
 
+/** Where tanks are: the search begins here, for further out the charge of water itself is steep. */
+const USUAL_PH = { low: 4, high: 9 };
+
+/** Where the search for a pH begins and ends, with what is known there. */
+function bracketFor(residual: (ph: number) => number) {
+  const { low, high } = USUAL_PH;
+  const fLow = residual(low);
+  if (fLow > 0) return { low: CHEMISTRY_RANGE_PH.min, high: low, fHigh: fLow };
+  const fHigh = residual(high);
+  if (fHigh < 0) return { low: high, high: CHEMISTRY_RANGE_PH.max, fLow: fHigh };
+  return { low, high, fLow, fHigh };
+}
+
 /** The pH at which all charges balance: a bracketed search on 0–14 of a function rising in pH. */
 export function solvePh({ at, totals, carbonate, strongChargeMolPerL }: Solution): SolvedPh {
-  const { min: low, max: high } = CHEMISTRY_RANGE_PH;
   const residual = (ph: number) => netCharge(ph, totals, carbonate, at) - strongChargeMolPerL;
-  const root = findRoot(residual, { low, high, tolerance: PH_TOLERANCE });
+  const root = findRoot(residual, { ...bracketFor(residual), tolerance: PH_TOLERANCE });
   return { ...root, ph: root.x };
 }
 

@@ -1,4 +1,11 @@
-import { addReagent, equivalentsAt, solvePh, type Solution } from '../chemistry';
+import {
+  REAGENTS,
+  addReagent,
+  equivalentsAt,
+  molPerLToReach,
+  solvePh,
+  type Solution,
+} from '../chemistry';
 import { COVERAGE_FACTOR } from '../uncertainty';
 import {
   CAP_FRESH_SHARE,
@@ -11,7 +18,6 @@ import {
   WEAK_FEED_STEP_PH,
 } from './constants';
 import type { DoseInput, DosePlan, StepLimit } from './dosePlanTypes';
-import { largestWithin } from './largestWithin';
 import { weakestTank } from './tankModel';
 
 /** A dose on its way to becoming a step: the tank's chemistry and what was asked. */
@@ -47,26 +53,42 @@ export function chargeOf({ solution, input }: Step, molPerL: number): number {
 export const factorOf = ({ input, basis }: Step) =>
   basis === 'fresh' ? { factor: 1, high: 1.2, sigma: 0.1 } : input.factor;
 
-/** Whether the worst that is likely still lies before the far edge of the band. */
-function staysBeforeFarEdge(step: Step, molPerL: number): boolean {
-  const { tank, band, phStdU } = step.input;
-  const change = modelChange(step.solution, step.input, molPerL);
-  const likely = tank.ph + factorOf(step).factor * change;
-  const reach = Math.abs(factorOf(step).high - factorOf(step).factor) * Math.abs(change);
-  const worst = Math.hypot(COVERAGE_FACTOR * phStdU, reach);
-  return change < 0 ? likely - worst >= band.low : likely + worst <= band.high;
+/** −1 for an acid, 1 for a base. */
+const directionOf = ({ product }: DoseInput) => (REAGENTS[product.reagent].acid ? -1 : 1);
+
+/**
+ * The step that brings a closed solution to a pH, mol/L: 0 where that pH lies the other way, no limit
+ * where the reagent never gets there.
+ */
+function stepTo(solution: Solution, { product }: DoseInput, ph: number): number {
+  const { reagent } = product;
+  const perMol = equivalentsAt(reagent, ph, solution);
+  const gives = REAGENTS[reagent].acid ? -perMol : perMol;
+  return gives > 0 ? Math.max(0, molPerLToReach(solution, reagent, ph)) : Infinity;
 }
 
-/** A rule a step must keep, once broken broken for every larger one. */
+/** The step that brings so much charge where the tank stands, mol/L. */
+const stepOfCharge = (step: Step, molPerL: number) => molPerL / chargeOf(step, 1);
+
+/**
+ * How far the model may move for the worst that is likely to stay before the far edge, pH: with A the
+ * way to that edge, k the tank's factor and r its spread, A − k·m = √((2u)² + (r·m)²) solved for m.
+ */
+function likelyReach(step: Step): number {
+  const { tank, band, phStdU } = step.input;
+  const way = directionOf(step.input) < 0 ? tank.ph - band.low : band.high - tank.ph;
+  const room = way ** 2 - (COVERAGE_FACTOR * phStdU) ** 2;
+  if (way <= 0 || room <= 0) return 0;
+  const { factor, high } = factorOf(step);
+  const spread = high - factor;
+  const root = Math.sqrt((way * factor) ** 2 - (factor ** 2 - spread ** 2) * room);
+  return room / (way * factor + root);
+}
+
+/** A rule that a step must keep, as the largest step that does, mol/L. */
 interface Rule {
   readonly name: StepLimit;
-  readonly keeps: (molPerL: number) => boolean;
-}
-
-/** Fresh water: no more than a share of its measured alkalinity. */
-function freshRule(step: Step, alkalinityMmolPerL: number): Rule {
-  const cap = (CAP_FRESH_SHARE * alkalinityMmolPerL) / 1000;
-  return { name: 'freshShare', keeps: (x) => chargeOf(step, x) <= cap };
+  readonly most: number;
 }
 
 /** No more than a step of pH, by the model and in the weakest tank of its factor. */
@@ -74,29 +96,45 @@ function stepRule(step: Step): Rule {
   const { solution, input, basis } = step;
   const fresh = basis === 'fresh';
   const strongest = fresh ? 1 : Math.max(1, factorOf(step).high);
-  const cap = fresh ? CAP_FRESH_STEP_PH : CAP_STEP_PH;
-  const weak = weakTanks(step, strongest);
-  const keeps = (x: number) =>
-    strongest * Math.abs(modelChange(solution, input, x)) <= cap &&
-    weak.every((tank) => Math.abs(phAfter(tank.solution, input, x) - tank.ph) <= cap);
-  return { name: 'stepPh', keeps };
+  const cap = directionOf(input) * (fresh ? CAP_FRESH_STEP_PH : CAP_STEP_PH);
+  const weak = weakTanks(step, strongest).map((tank) =>
+    stepTo(tank.solution, input, tank.ph + cap),
+  );
+  const byModel = stepTo(solution, input, input.tank.ph + cap / strongest);
+  return { name: 'stepPh', most: Math.min(byModel, ...weak) };
 }
 
-/** An unlearned tank: little charge, and no harm in the weakest feed that is thinkable. */
-function unlearnedRules(step: Step): readonly Rule[] {
+/** No harm in the weakest feed that is thinkable: neither far in one step nor far past the band. */
+function weakFeedRule(step: Step): Rule {
   const { input } = step;
-  const cap = CAP_UNLEARNED_MEQ_PER_L / 1000;
-  const weak = weakTanks(step);
-  const harmless = (x: number) =>
-    weak.every(({ solution, ph }) => {
-      const after = phAfter(solution, input, x);
-      const beyond = after < ph ? input.band.low - after : after - input.band.high;
-      return Math.abs(after - ph) <= WEAK_FEED_STEP_PH && beyond <= WEAK_FEED_BEYOND_PH;
-    });
-  return [
-    { name: 'charge', keeps: (x) => chargeOf(step, x) <= cap },
-    { name: 'weakFeed', keeps: harmless },
-  ];
+  const { band } = input;
+  const down = directionOf(input) < 0;
+  const most = weakTanks(step).map(({ solution, ph }) => {
+    const bound = down
+      ? Math.max(ph - WEAK_FEED_STEP_PH, band.low - WEAK_FEED_BEYOND_PH)
+      : Math.min(ph + WEAK_FEED_STEP_PH, band.high + WEAK_FEED_BEYOND_PH);
+    return stepTo(solution, input, bound);
+  });
+  return { name: 'weakFeed', most: Math.min(...most) };
+}
+
+/** The rules that a step into this tank keeps. */
+function rulesOf(step: Step): readonly Rule[] {
+  const { input, basis, solution } = step;
+  const { water, ph } = input.tank;
+  const rules: Rule[] = [];
+  if (water.kind === 'fresh') {
+    const charge = (CAP_FRESH_SHARE * water.alkalinityMmolPerL) / 1000;
+    rules.push({ name: 'freshShare', most: stepOfCharge(step, charge) });
+  }
+  rules.push(stepRule(step));
+  if (basis === 'unlearned') {
+    rules.push({ name: 'charge', most: stepOfCharge(step, CAP_UNLEARNED_MEQ_PER_L / 1000) });
+    rules.push(weakFeedRule(step));
+  }
+  const edge = ph + directionOf(input) * likelyReach(step);
+  rules.push({ name: 'farEdge', most: stepTo(solution, input, edge) });
+  return rules;
 }
 
 /** The largest step that keeps every rule, and the rule that decided. */
@@ -104,20 +142,12 @@ export function firstStep(
   step: Step,
   fullMolPerL: number,
 ): { molPerL: number; limitedBy: StepLimit } {
-  const { input, basis } = step;
-  const { water } = input.tank;
-  const rules: readonly Rule[] = [
-    ...(water.kind === 'fresh' ? [freshRule(step, water.alkalinityMmolPerL)] : []),
-    stepRule(step),
-    ...(basis === 'unlearned' ? unlearnedRules(step) : []),
-    { name: 'farEdge', keeps: (x) => staysBeforeFarEdge(step, x) },
-  ];
-  const share = basis === 'unlearned' ? FIRST_STEP_UNLEARNED : FIRST_STEP_KNOWN;
+  const share = step.basis === 'unlearned' ? FIRST_STEP_UNLEARNED : FIRST_STEP_KNOWN;
   let molPerL = share * fullMolPerL;
   let limitedBy: StepLimit = 'firstStep';
-  for (const { name, keeps } of rules) {
-    if (keeps(molPerL)) continue;
-    molPerL = largestWithin(molPerL, keeps);
+  for (const { name, most } of rulesOf(step)) {
+    if (molPerL <= most) continue;
+    molPerL = most;
     limitedBy = name;
   }
   return { molPerL, limitedBy };

@@ -12,6 +12,9 @@ export interface Root {
 interface Search {
   readonly low: number;
   readonly high: number;
+  /** f at both ends, where it is known already. */
+  readonly fLow?: number | undefined;
+  readonly fHigh?: number | undefined;
   /** Stops when the bracket is this small. */
   readonly tolerance: number;
   readonly maxIterations?: number;
@@ -24,18 +27,31 @@ interface Search {
  */
 export function findRoot(
   f: (x: number) => number,
-  { low, high, tolerance, maxIterations = 100 }: Search,
+  { low, high, fLow, fHigh, tolerance, maxIterations = 100 }: Search,
 ): Root {
   let [a, b] = [low, high];
-  let fa = requireFinite('f(low)', f(a));
-  let fb = requireFinite('f(high)', f(b));
+  let fa = requireFinite('f(low)', fLow ?? f(a));
+  let fb = requireFinite('f(high)', fHigh ?? f(b));
   if (fa * fb > 0) throw new RangeError('no change of sign in the bracket');
   let [c, fc] = [a, fa];
   let step = b - a;
   let before = step;
   for (let iterations = 0; iterations < maxIterations; iterations += 1) {
-    if (fb * fc > 0) [c, fc, step, before] = [a, fa, b - a, b - a];
-    if (Math.abs(fc) < Math.abs(fb)) [a, b, c, fa, fb, fc] = [b, c, b, fb, fc, fb];
+    // One by one: swapping by arrays takes longer here than the function itself.
+    if (fb * fc > 0) {
+      c = a;
+      fc = fa;
+      step = b - a;
+      before = step;
+    }
+    if (Math.abs(fc) < Math.abs(fb)) {
+      a = b;
+      b = c;
+      c = a;
+      fa = fb;
+      fb = fc;
+      fc = fa;
+    }
     const small = 2 * Number.EPSILON * Math.abs(b) + tolerance / 2;
     const half = (c - b) / 2;
     if (Math.abs(half) <= small || fb === 0)
@@ -45,7 +61,8 @@ export function findRoot(
     const short = safe && Math.abs(next) < Math.min(1.5 * Math.abs(half), Math.abs(before) / 2);
     before = short ? step : half;
     step = short ? next : half;
-    [a, fa] = [b, fb];
+    a = b;
+    fa = fb;
     b += Math.abs(step) > small ? step : small * Math.sign(half);
     fb = requireFinite('f(x)', f(b));
   }
