@@ -121,6 +121,7 @@ test('an EC probe that is only verified, in µS/cm, with a greasy face: cleaned 
   await startCheck(page, 'Check EC', '25');
   await dip(page, '2.77', '2440');
   await expectHeading(page, 'P5 is out of tolerance and left so.');
+  await expect(page.getByText(/^Low is nearly always a dirty face or an air bubble/)).toBeVisible();
   await expect(
     page.getByRole('heading', { level: 2, name: 'P5 read 11.9 % low. One reading changes.' }),
   ).toBeVisible();

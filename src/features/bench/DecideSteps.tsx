@@ -9,6 +9,7 @@ import { cupName, errorWords } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
+import { missHelp } from './missWords';
 import type { Bench } from './useBench';
 
 interface Common {
@@ -74,20 +75,13 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
   );
 }
 
-/** What to do about a point that missed once, twice, three times and more. */
+/** What the button offers after so many misses. */
 const LADDER = [
   { label: 'Repeat this point', after: undefined },
   { label: 'Cleaned: repeat it', after: 'cleaning' },
   { label: 'Fresh portion: repeat it', after: 'freshPortion' },
   { label: 'Repeat once more', after: undefined },
 ] as const;
-
-const HELP = [
-  'A second try usually lands closer: rinse, wait until it is still, adjust again.',
-  'Two misses: clean the probe, let it rest in storage solution, try again.',
-  'Three misses: suspect the buffer. Pour a fresh portion and try again.',
-  'With a fresh portion too: suspect the probe. Soak it overnight, or fit a new one; you can accept the miss for today.',
-];
 
 /** A point that missed: repeat it or accept the miss. */
 export function MissedStep({
@@ -124,7 +118,7 @@ export function MissedStep({
       <Say size="huge" face="slab" heading={1}>
         The {cupName(cup, formats)} is {errorWords(plan, error, formats)}.
       </Say>
-      <Say>{HELP[Math.min(attempt, HELP.length) - 1]}</Say>
+      <Say>{missHelp(plan.quantity, attempt)}</Say>
       {rung.after === 'cleaning' ? <CleaningSteps quantity={plan.quantity} /> : null}
       <Say size="small" tone="soft">
         If you accept it, the miss is kept with the record and readings are corrected by it.

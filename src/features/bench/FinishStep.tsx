@@ -13,6 +13,7 @@ import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
 import { Failure } from './PrepareStep';
+import { leftOutAdvice } from './missWords';
 import { capChanges, type CapLiquid } from './capChanges';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
@@ -71,12 +72,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       <Panel>
         <DipTable plan={plan} events={bench.draft.events} />
       </Panel>
-      {outcome === 'leftOut' ? (
-        <Say>
-          Clean it, let it rest in storage solution and check again. Until then its readings are
-          corrected by what was found, and it counts as not to be trusted.
-        </Say>
-      ) : null}
+      {outcome === 'leftOut' ? <Say>{leftOutAdvice(plan, bench.draft.events)}</Say> : null}
       <Say size="small" tone="soft">
         {then
           ? 'Rinse the probe well and throw the portion away; pH comes next.'
@@ -85,10 +81,10 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
             : 'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.'}{' '}
         One portion comes off each lot.
       </Say>
+      {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
       {outcome === 'leftOut' && !plan.adjustable ? (
         <FoundLookBack plan={plan} draft={bench.draft} good={false} />
       ) : null}
-      {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
       {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );

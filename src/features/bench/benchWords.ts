@@ -47,6 +47,8 @@ export function shownText(plan: BenchPlan, value: number, formats: Formats): str
 export function dipTitle(phase: DipPhase, cup: Cup, formats: Formats): string {
   const name = cupName(cup, formats);
   if (phase === 'confirm') return `Once more into the ${name}, to confirm.`;
+  if (cup.quantity === 'ec' && phase === 'asFound')
+    return `Rinse, shake off every drop, dip in the ${name} over its holes. Tap off bubbles, stir, hold still.`;
   if (phase === 'asLeft') return `Rinse, shake, dip in the ${name}. Wait, then adjust.`;
   return `Rinse, shake, dip in the ${name}. Swirl, then hold still.`;
 }
