@@ -38,13 +38,13 @@ export function LookBackFound({ answer, heading = 1 }: Props) {
       <LookBackChart answer={answer} />
       <View role="list" aria-label="Readings">
         {(all ? answer.rows : changed).map((row) => (
-          <Row key={row.id} row={row} answer={answer} />
+          <Row key={row.id} row={row} answer={answer} leads={heading === 1} />
         ))}
       </View>
       {kept > 0 ? (
         <View style={styles.kept}>
           <Say size="small" tone="soft">
-            {kept} keep their verdict.
+            {kept === 1 ? '1 keeps its verdict.' : `${kept} keep their verdict.`}
           </Say>
           <Button
             kind="text"
@@ -60,55 +60,66 @@ export function LookBackFound({ answer, heading = 1 }: Props) {
 function Row(props: {
   readonly row: LookBackAnswer['rows'][number];
   readonly answer: LookBackAnswer;
+  /** To its tank; not from the Bench, where a wet thumb would leave the sitting. */
+  readonly leads: boolean;
 }) {
-  const { row, answer } = props;
+  const { row, answer, leads } = props;
   const formats = useFormats();
   const router = useRouter();
   const line = lookBackLine(row, answer, formats);
   const href = `/tanks/${row.tankId}`;
+  const told = (
+    <>
+      <View style={styles.line}>
+        <Say size="small" tone="soft" style={styles.day}>
+          {line.day}
+        </Say>
+        <View style={styles.words}>
+          <Say size="small" bold>
+            {line.tank}
+          </Say>
+          <Say size="small">
+            <Say size="small" face="mono" tone="soft" style={styles.struck}>
+              {line.then}
+            </Say>{' '}
+            <Say size="small" face="mono" bold>
+              {line.now}
+            </Say>{' '}
+            {line.unit}{' '}
+            <Say size="small" bold tone={line.tone}>
+              {line.word}
+            </Say>
+          </Say>
+          <Say size="tiny" tone="soft">
+            then: {line.wordThen}
+          </Say>
+        </View>
+        <View style={styles.notch}>
+          <Notch
+            size="line"
+            band={row.band}
+            reading={row.now}
+            wasValue={row.then.value}
+            sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
+          />
+        </View>
+      </View>
+      {line.dose ? (
+        <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'} style={styles.dose}>
+          {line.dose}
+        </Say>
+      ) : null}
+    </>
+  );
   return (
     <View role="listitem">
-      <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
-        <View style={styles.line}>
-          <Say size="small" tone="soft" style={styles.day}>
-            {line.day}
-          </Say>
-          <View style={styles.words}>
-            <Say size="small" bold>
-              {line.tank}
-            </Say>
-            <Say size="small">
-              <Say size="small" face="mono" tone="soft" style={styles.struck}>
-                {line.then}
-              </Say>{' '}
-              <Say size="small" face="mono" bold>
-                {line.now}
-              </Say>{' '}
-              {line.unit}{' '}
-              <Say size="small" bold tone={line.tone}>
-                {line.word}
-              </Say>
-            </Say>
-            <Say size="tiny" tone="soft">
-              then: {line.wordThen}
-            </Say>
-          </View>
-          <View style={styles.notch}>
-            <Notch
-              size="line"
-              band={row.band}
-              reading={row.now}
-              wasValue={row.then.value}
-              sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
-            />
-          </View>
-        </View>
-        {line.dose ? (
-          <Say size="small" bold tone={row.doseWrong ? 'off' : 'soft'} style={styles.dose}>
-            {line.dose}
-          </Say>
-        ) : null}
-      </Press>
+      {leads ? (
+        <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
+          {told}
+        </Press>
+      ) : (
+        <View style={styles.row}>{told}</View>
+      )}
     </View>
   );
 }
