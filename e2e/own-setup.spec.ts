@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectHeading, ownUrl, press } from './support/grower';
+import { expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 /*
  * The first visit, counted: a tap for each press, and one for each field that is typed into.
@@ -28,6 +28,23 @@ test('own set-up reaches a first reading in eight taps, marked unverified', asyn
   expect(taps).toBeLessThanOrEqual(8);
   await page.reload();
   await expect(page.getByText('Not checked yet')).toBeVisible();
+  await goTo(page, 'Round');
+  await expectHeading(page, 'Pen P1 was never checked. Check it first.');
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Basil tables.*unverified.*Open/ }).click();
+  await expect(page.getByText('unverified', { exact: true })).toBeVisible();
+  // A dose on such a reading says what it rests on, and leads to the check.
+  await press(page, 'Read');
+  await typeReading(page, { ph: '6.9' });
+  await press(page, 'Save');
+  await press(page, 'Keep it');
+  await expectHeading(page, 'Saved · Basil tables');
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Basil tables.*Open/ }).click();
+  await press(page, 'Dose');
+  await expect(page.getByText('Unverified: P1 was never checked.')).toBeVisible();
+  await press(page, 'Check P1 first');
+  await expectHeading(page, 'Check P1');
 });
 
 test('setting up says what is missing and keeps what was typed', async ({ page }) => {

@@ -23,6 +23,7 @@ import { amountWords, refusalWords } from './doseWords';
 import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
+import { UnverifiedNote } from './UnverifiedNote';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 
@@ -127,6 +128,7 @@ function Dosing({ answer, products, nowMs }: Props) {
           {formats.volume(reading!.volumeL ?? tank.body.volumeL)}
         </Say>
       </View>
+      {plan.ok ? <UnverifiedNote reading={reading} quantity="ph" /> : null}
       {plan.ok && amount ? (
         <PlanPanel answer={answer} choice={choice} plan={plan.value} amount={amount} />
       ) : null}

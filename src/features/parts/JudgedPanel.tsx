@@ -38,6 +38,11 @@ export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: 
         <Say tone="soft">
           ± {written.plusMinus} {unit}
         </Say>
+        {judged.verified ? null : (
+          <Say size="small" bold tone="attention">
+            unverified
+          </Say>
+        )}
       </View>
       <JudgedNotch quantity={quantity} judged={judged} size={size} />
       {verdict === 'noBand' ? null : <BandEnds low={write(band.low)} high={write(band.high)} />}

@@ -62,6 +62,16 @@ test('what is wrong comes first, with what to do', () => {
   );
 });
 
+test('a pen nobody checked, and a tank only probably off, are no quiet day', () => {
+  expect(roundHeadline(round(penStop('P1', 'unverified'), tankStop('Basil', 'probablyHigh')))).toBe(
+    'Pen P1 was never checked. Check it first.',
+  );
+  expect(roundHeadline(round(tankStop('Basil', 'probablyHigh')))).toBe('Basil: pH probably high.');
+  expect(
+    roundHeadline(round(tankStop('Basil', 'probablyHigh'), tankStop('Mint', 'probablyLow'))),
+  ).toBe('Basil and Mint are probably out of band.');
+});
+
 test('a quiet day says so, a finished one too', () => {
   expect(roundHeadline(round(tankStop('Basil', 'in')))).toBe('Nothing looks wrong so far.');
   expect(roundHeadline(round(tankStop('Basil', 'in', true)))).toBe('All done for today.');

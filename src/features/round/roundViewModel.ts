@@ -1,5 +1,6 @@
 import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
 import type { JudgedValue } from '@/core/readings';
+import type { Verdict } from '@/core/verdict';
 import {
   additionLine,
   ago,
@@ -16,45 +17,74 @@ function list(names: readonly string[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
-/** The newest firm low or high of a tank. */
-function firmlyOff({ latest }: TankAnswer): { quantity: string; word: string } | undefined {
+/** How sure a tank out of its band is said to be. */
+type Sureness = 'firm' | 'probable';
+
+const OFF: Readonly<Record<Sureness, readonly Verdict[]>> = {
+  firm: ['low', 'high'],
+  probable: ['probablyLow', 'probablyHigh'],
+};
+
+/** Which quantity of a tank's newest reading lies out of band, and how. */
+function offBand(
+  { latest }: TankAnswer,
+  sureness: Sureness,
+): { quantity: string; word: string } | undefined {
   const sides: [string, JudgedValue | undefined][] = [
     ['pH', latest?.ph?.judged],
     ['EC', latest?.ec?.judged],
   ];
   for (const [quantity, judged] of sides) {
-    if (judged?.verdict === 'low' || judged?.verdict === 'high') {
+    if (judged && OFF[sureness].includes(judged.verdict))
       return { quantity, word: VERDICT_WORD[judged.verdict] };
-    }
+  }
+  return undefined;
+}
+
+/** What is out of band, in a clause; empty where nothing is. */
+function tanksClause({ stops }: RoundAnswer, sureness: Sureness): string {
+  const off = stops.flatMap((stop) => {
+    const found = stop.kind === 'tank' ? offBand(stop.tank, sureness) : undefined;
+    return found && stop.kind === 'tank' ? [{ name: stop.tank.body.name, ...found }] : [];
+  });
+  const first = off[0];
+  if (!first) return '';
+  if (off.length === 1) return `${first.name}: ${first.quantity} ${first.word}`;
+  const names = list(off.slice(0, 2).map(({ name }) => name));
+  const more = off.length > 2 ? ` and ${off.length - 2} more` : '';
+  return `${names}${more} are ${sureness === 'firm' ? '' : 'probably '}out of band`;
+}
+
+/** Which pens cannot be relied on, in a clause and what to do; undefined where all can. */
+function pensClause({ stops }: RoundAnswer): { text: string; act: string } | undefined {
+  for (const [word, says] of [
+    ['cantBeTrusted', () => 'can’t be trusted'],
+    ['unverified', (one: boolean) => `${one ? 'was' : 'were'} never checked`],
+  ] as const) {
+    const codes = stops.flatMap((stop) =>
+      stop.kind === 'pen' && stop.pen.word === word ? [stop.pen.body.code] : [],
+    );
+    const one = codes.length === 1;
+    if (codes.length > 0)
+      return {
+        text: `${one ? 'pen' : 'pens'} ${list(codes)} ${says(one)}`,
+        act: `Check ${one ? 'it' : 'them'} first.`,
+      };
   }
   return undefined;
 }
 
 /** The line that sums up the day: what is wrong first, what to do about it. */
-export function roundHeadline({ stops }: RoundAnswer): string {
-  const doubted = stops.flatMap((stop) =>
-    stop.kind === 'pen' && stop.pen.word === 'cantBeTrusted' ? [stop.pen.body.code] : [],
-  );
-  const off = stops.flatMap((stop) => {
-    const found = stop.kind === 'tank' ? firmlyOff(stop.tank) : undefined;
-    return found && stop.kind === 'tank' ? [{ name: stop.tank.body.name, ...found }] : [];
-  });
-  const left = stops.filter(
+export function roundHeadline(round: RoundAnswer): string {
+  const pens = pensClause(round);
+  // A pen that can't be relied on says more than a tank that is only probably off.
+  const tanks = tanksClause(round, 'firm') || (pens ? '' : tanksClause(round, 'probable'));
+  if (pens && tanks) return `${tanks}, and ${pens.text}. ${pens.act}`;
+  if (pens) return `${pens.text[0]?.toUpperCase()}${pens.text.slice(1)}. ${pens.act}`;
+  if (tanks) return `${tanks}.`;
+  const left = round.stops.filter(
     (stop) => !stop.done && stop.kind !== 'lot' && stop.kind !== 'soak',
   ).length;
-  const first = off[0];
-  const tanks =
-    off.length === 1 && first
-      ? `${first.name}: ${first.quantity} ${first.word}`
-      : `${list(off.slice(0, 2).map(({ name }) => name))}${off.length > 2 ? ` and ${off.length - 2} more` : ''} are out of band`;
-  if (doubted.length > 0) {
-    const pens = `${doubted.length === 1 ? 'pen' : 'pens'} ${list(doubted)} can’t be trusted`;
-    const check = `Check ${doubted.length === 1 ? 'it' : 'them'} first.`;
-    return off.length > 0
-      ? `${tanks}, and ${pens}. ${check}`
-      : `${pens[0]?.toUpperCase()}${pens.slice(1)}. ${check}`;
-  }
-  if (off.length > 0) return `${tanks}.`;
   return left > 0 ? 'Nothing looks wrong so far.' : 'All done for today.';
 }
 
@@ -128,7 +158,9 @@ export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number
   const ph = judged && `pH ${formats.phPair(judged.value, judged.budget.expandedU).value}`;
   const ec = latest.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
   const values = [ph, ec].flatMap((value) => (value ? inOneLine(value) : []));
-  return `${values.join(' · ')} ${inOneLine(ago(latest.atMs, nowMs))}`;
+  const unverified = judged?.verified === false || latest.ec?.judged?.verified === false;
+  const age = `${inOneLine(ago(latest.atMs, nowMs))}${unverified ? ', unverified' : ''}`;
+  return `${values.join(' · ')} ${age}`;
 }
 
 /** What a done stop is called. */
