@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '../button';
 import { Say } from '../text';
@@ -17,7 +17,8 @@ export function Overlay({ title, onClose, children }: Props) {
   useEffect(() => {
     close.current = onClose;
   });
-  useEffect(() => {
+  // With the sheet itself, not after it was painted: an Esc pressed at once is meant for it.
+  useLayoutEffect(() => {
     const before = document.activeElement as HTMLElement | null;
     const here = frame.current as unknown as HTMLElement | null;
     const field = here?.querySelector<HTMLElement>('input');
