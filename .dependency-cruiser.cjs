@@ -1,4 +1,4 @@
-/** The one-way house: app → features → {ui, words, timers, book, interchange, demo} → records → core. */
+/** The one-way house: app → features → {ui, words, timers, book, interchange, demo} → acts → records → core. */
 const no = (name, from, to, extra = {}) => ({
   name,
   severity: 'error',
@@ -57,6 +57,12 @@ module.exports = {
       },
     ),
     no('records-on-core-only', '^src/records/', '^src/(?!(records|core)/)'),
+    no('trouble-stands-alone', '^src/trouble/', '^src/(?!trouble/)'),
+    no(
+      'acts-build-records',
+      '^src/acts/',
+      '^src/(ui|book|features|demo|interchange|timers|words)/',
+    ),
     no('ui-knows-no-records', '^src/ui/', '^src/(records|book|features|demo|interchange|timers)/'),
     no(
       'words-below-features',

@@ -59,5 +59,30 @@ module.exports = [
       ],
     },
   },
+  {
+    // No promise is left floating: what goes on by itself goes through `inBackground`, which notes failures.
+    files: ['{app,src,server,e2e}/**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: process.cwd() } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: false }],
+      '@typescript-eslint/no-misused-promises': [
+        'error',
+        { checksVoidReturn: { attributes: false } },
+      ],
+    },
+  },
+  {
+    // One door: what a person does reaches the book through `useAct` and the act door alone.
+    files: ['src/features/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='client'][callee.property.name='append']",
+          message: 'Write through useAct: it books once, can be taken back, and fails aloud.',
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
 ];

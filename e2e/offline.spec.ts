@@ -17,13 +17,14 @@ const launch = {
 /** The same server under another address, able to publish a new version of the service worker. */
 async function frontOf(url: string, isPublished: () => boolean) {
   const front = createServer((request, response) => {
-    void fetch(`${url}${request.url}`).then(async (answer) => {
+    const passing = fetch(`${url}${request.url}`).then(async (answer) => {
       const body = Buffer.from(await answer.arrayBuffer());
       const isWorker = request.url === '/sw.js' && isPublished();
       const type = answer.headers.get('content-type') ?? 'text/plain';
       response.writeHead(answer.status, { 'content-type': type, 'cache-control': 'no-cache' });
       response.end(isWorker ? `${body.toString()}\n// new` : body);
     });
+    passing.catch(() => response.destroy());
   });
   await new Promise<void>((resolve) => front.listen(0, resolve));
   const address = front.address();

@@ -5,6 +5,7 @@ import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync 
 import { join } from 'node:path';
 import { ROOT } from './ensure.mjs';
 import { copyFonts } from './fonts.mjs';
+import { writeLicences } from './licences.mjs';
 import { writeServiceWorker } from './offline.mjs';
 
 const SOURCES = [
@@ -16,6 +17,7 @@ const SOURCES = [
   'metro.config.js',
   'package-lock.json',
   'scripts/zod-locales.js',
+  'scripts/licences.mjs',
   'scripts/offline.mjs',
 ];
 
@@ -56,6 +58,8 @@ export function exportWeb({ out, appRoot = 'app' }) {
     'web',
     '--output-dir',
     out,
+    // Read for the licences of what is really bundled, then removed.
+    ...(appRoot === 'app' ? ['--source-maps'] : []),
     ...(appRoot === 'app' ? [] : ['--clear']),
   ];
   const run = spawnSync(process.execPath, args, { cwd: ROOT, env, encoding: 'utf8' });
@@ -72,6 +76,7 @@ export async function build() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return;
   console.log('Building the app (about a minute the first time)…');
   exportWeb({ out: 'dist' });
+  await writeLicences('dist');
   await writeServiceWorker('dist');
   writeFileSync(stamp, now);
 }

@@ -8,8 +8,8 @@ export async function writeServiceWorker(out) {
   const folder = join(ROOT, out);
   const { count, warnings } = await generateSW({
     globDirectory: folder,
-    globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest}'],
-    globIgnores: ['sw.js'],
+    globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest,txt}'],
+    globIgnores: ['sw.js', 'keep.js'],
     swDest: join(folder, 'sw.js'),
     inlineWorkboxRuntime: true,
     sourcemap: false,
@@ -20,6 +20,18 @@ export async function writeServiceWorker(out) {
     maximumFileSizeToCacheInBytes: 4_000_000,
     cleanupOutdatedCaches: true,
     clientsClaim: true,
+    // While a tab still runs the version before, its scripts are answered from what `keep.js` kept.
+    importScripts: ['keep.js'],
+    runtimeCaching: [
+      {
+        urlPattern: /-[0-9a-f]{32}\.js$/,
+        handler: 'CacheFirst',
+        options: {
+          cacheName: 'previous',
+          expiration: { maxEntries: 200, maxAgeSeconds: 30 * 86_400 },
+        },
+      },
+    ],
     // A new version waits until the grower says so: an open form is never swept away.
     skipWaiting: false,
   });

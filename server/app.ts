@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -12,6 +12,9 @@ interface Options {
   readonly dist: string;
   readonly start: Start;
 }
+
+/** A request to read brings no body worth more than this, bytes. */
+const BODY_MAX_BYTES = 1024;
 
 const self = ["'self'"];
 
@@ -48,6 +51,15 @@ export function makeApp({ dist, start }: Options): Express {
       strictTransportSecurity: false,
     }),
   );
+  // Nothing is ever sent to this server: what brings a body, or wants to write, is turned away.
+  app.use((request, response, next) => {
+    const reads = request.method === 'GET' || request.method === 'HEAD';
+    const length = Number(request.headers['content-length'] ?? 0);
+    if (!reads) return void response.status(405).type('text').send('Only reading is served here');
+    if (length > BODY_MAX_BYTES || request.headers['transfer-encoding'])
+      return void response.status(413).type('text').send('Too much');
+    next();
+  });
   app.use(compression());
   app.get('/health', (_request, response) => void response.json({ ok: true }));
   // The page as a file too: the service worker keeps this one, and it must open the same book.
@@ -73,5 +85,18 @@ export function makeApp({ dist, start }: Options): Express {
     response.setHeader('Cache-Control', 'no-cache');
     response.type('html').send(html);
   });
+  app.use(plainError);
   return app;
 }
+
+/** Every error in plain words: no stack, no path of the computer. Express knows it by its four arguments. */
+const plainError: ErrorRequestHandler = (error, _request, response, next) => {
+  if (response.headersSent) return void next(error);
+  const { status } = error as { status?: unknown };
+  const asked = typeof status === 'number' && status >= 400 && status < 500;
+  const text = asked ? 'This address cannot be understood' : 'Something went wrong on the server';
+  response
+    .status(asked ? status : 500)
+    .type('text')
+    .send(text);
+};

@@ -3,6 +3,7 @@ import type {
   Conflict,
   DoseAnswer,
   EcDoseAnswer,
+  EntryAnswer,
   FoundNow,
   ProductAnswer,
   LedgerAnswer,
@@ -22,10 +23,11 @@ import type {
   WaterUseAnswer,
 } from './answers';
 import type { Result } from '@/core/result';
-import type { BundleRefusal, MergePreview } from '@/interchange/bundle';
-import type { Change, Kind } from '@/records';
+import type { BundleRefusal, MergePreview, WholeCheck } from '@/interchange/bundle';
+import type { ActId, Change, Kind } from '@/records';
 import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
+import type { Findings } from './findings';
 
 /** Which book is open: the grower's own, or the made-up glasshouse. */
 export type BookName = 'own' | 'demo';
@@ -34,8 +36,45 @@ export type BookName = 'own' | 'demo';
 export interface Opened {
   readonly book: BookName;
   readonly device: DeviceSettings;
-  /** Entries in storage that could not be understood; kept, never rewritten. */
-  readonly damaged: number;
+  /** Whether the browser gives storage that outlives this page. */
+  readonly lasting: boolean;
+}
+
+/** An own book that was here and is not any more. */
+export interface Emptied {
+  readonly count: number;
+  readonly lastAtMs: number | null;
+  /** Entries of it that the second copy holds. */
+  readonly inCopy: number;
+}
+
+/** What is not as it should be with the open book. */
+export interface Health extends Findings {
+  /** Entries written later than now: a clock was wrong. Null where there are none. */
+  readonly ahead: AheadAnswer | null;
+  readonly emptied: Emptied | null;
+  /** Pens and tanks whose numbers could not be worked out, by name. */
+  readonly spoiled: readonly string[];
+  /** Entries in the book. */
+  readonly size: number;
+}
+
+/** Entries that were written, or happened, later than now. */
+export interface AheadAnswer {
+  readonly count: number;
+  readonly oldestMs: number;
+  readonly newestMs: number;
+  /** Written by this device. */
+  readonly byThisDevice: number;
+}
+
+/** How to open: which book on a first visit, and what the page knows. */
+export interface Opening {
+  readonly start: BookName;
+  /** The page remembers that there was an own book, outside of every database. */
+  readonly hadBook: boolean;
+  /** The browser gives no storage: keep the book in memory, as long as the page is open. */
+  readonly inMemory?: boolean;
 }
 
 /** The moment and place an act happens: the worker has no clock of its own. */
@@ -50,7 +89,14 @@ export interface Appended {
 }
 
 /** What taking in a file would do. */
-export type FilePreview = Omit<MergePreview, 'fresh'> & { readonly fresh: number };
+export interface FilePreview extends Omit<MergePreview, 'fresh'>, WholeCheck {
+  readonly fresh: number;
+  /** Values that could not be read where the file was made; they are not taken in. */
+  readonly setAside: number;
+}
+
+/** Whether an act was taken back. */
+export type Undone = Result<null, { readonly reason: 'changedSince' }>;
 
 /** Which of a record's heads is to hold. */
 export interface Choice {
@@ -61,28 +107,58 @@ export interface Choice {
 /** Told when the book changed, here or in another tab. */
 export type OnChange = (kinds: readonly Kind[]) => void;
 
+/** Told when something in the background went wrong; the book goes on. */
+export type OnTrouble = (about: string, message: string) => void;
+
+/** What could be read of a book that does not open. */
+export interface RescuedBook {
+  readonly book: BookName;
+  readonly file: Blob;
+  readonly entries: number;
+  /** Values that could not be read; they are in the file as they were found. */
+  readonly setAside: number;
+}
+
 /** The book worker, as the page sees it. */
 export interface BookApi {
-  open(start: BookName, moment: Moment, onChange: OnChange): Promise<Opened>;
-  /** Writes changes as one act; resolves when they are committed to storage. */
-  append(changes: readonly Change[], moment: Moment): Promise<Appended>;
-  setDevice(patch: Partial<DeviceSettings>): Promise<DeviceSettings>;
+  open(opening: Opening, moment: Moment, onChange: OnChange, onTrouble: OnTrouble): Promise<Opened>;
+  /**
+   * Writes changes as one act; resolves when they are committed to storage. The act's id is made
+   * before it is sent: the same id is written once, however often it comes.
+   */
+  append(changes: readonly Change[], moment: Moment, actId: ActId): Promise<Appended>;
+  /** Takes back one act, as long as nothing it wrote was changed since. */
+  undo(actId: ActId, moment: Moment): Promise<Undone>;
+  setDevice(patch: Partial<DeviceSettings>, moment: Moment): Promise<DeviceSettings>;
   /** Chooses the book that opens next; the page then loads itself anew. */
-  chooseBook(book: BookName): Promise<void>;
-  /** Looks for what another tab wrote while this one slept. */
-  catchUp(): Promise<void>;
+  chooseBook(book: BookName, moment: Moment): Promise<void>;
+  /** Looks for what another tab wrote while this one slept, and tells the book what time it is. */
+  catchUp(moment: Moment): Promise<void>;
+  /** What is not as it should be with the book. */
+  health(nowMs: number): Promise<Health>;
+  /** Moves everything that is ahead of now by so much, as one act. */
+  correctClock(shiftMs: number, moment: Moment, actId: ActId): Promise<Appended>;
+  /** Takes entries that the book lost back from the second copy; answers how many. */
+  bringBack(moment: Moment): Promise<number>;
+  /** The book is empty and is to be: the grower begins anew. */
+  beginAnew(): Promise<void>;
 
   /** What stands in an open form, kept on this device; `null` forgets it. */
   loadDraft(name: string, nowMs: number): Promise<string | null>;
   keepDraft(name: string, text: string | null, nowMs: number): Promise<void>;
-  /** The whole book as the text of a `.zolder.json` file. */
-  exportBook(): Promise<string>;
+  /** The whole book as a `.zolder.json` file, read back before it is handed over. */
+  exportBook(): Promise<Blob>;
+  /**
+   * Everything readable of both books as one file each, without opening them: for a page on which
+   * the book does not open.
+   */
+  rescue(): Promise<readonly RescuedBook[]>;
   /** Reads a file and tells what taking it in would do; nothing is written. */
-  openFile(text: string): Promise<Result<FilePreview, BundleRefusal>>;
+  openFile(file: Blob): Promise<Result<FilePreview, BundleRefusal>>;
   /** Takes in the file last opened: the union of both books. */
-  takeFile(): Promise<{ readonly added: number }>;
+  takeFile(moment: Moment): Promise<{ readonly added: number }>;
   /** Ends a conflict: a third revision joins the heads and says what the chosen one says. */
-  resolve(choices: readonly Choice[], moment: Moment): Promise<void>;
+  resolve(choices: readonly Choice[], moment: Moment, actId: ActId): Promise<void>;
   conflicts(): Promise<readonly Conflict[]>;
 
   /** Every live record of a kind as it stands. */
@@ -116,5 +192,7 @@ export interface BookApi {
   shopping(nowMs: number): Promise<ShoppingAnswer>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;
   ledger(count: number): Promise<LedgerAnswer>;
+  /** One entry with everything it ever said; null for a record that is not in the book. */
+  entry(recordId: string): Promise<EntryAnswer | null>;
   settings(): Promise<SettingsAnswer>;
 }

@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { idSource } from '@/records';
 import type { StoragePort } from '@/records/storage/port';
-import type { RunLocked } from '@/records/storage/compact';
 
 /** What belongs to this phone alone, not to the book. */
 const deviceSchema = z.object({
-  deviceId: z.string(),
+  deviceId: z.string().min(1).max(64),
   /** Absent until the first choice. */
   openBook: z.enum(['own', 'demo']).optional(),
   theme: z.enum(['day', 'lightsOut']).default('day'),
@@ -15,40 +14,40 @@ const deviceSchema = z.object({
   shortcuts: z.boolean().default(true),
   /** A tone and a buzz when a display stands still. */
   sounds: z.boolean().default(true),
+  /** When a file of the own book was last made on this device, epoch ms. */
+  lastCopyMs: z.number().optional(),
 });
 
 export type DeviceSettings = z.infer<typeof deviceSchema>;
 
 const KEY = 'device';
 
-/** Reads the settings of this phone, making them on first use. A damaged entry is replaced. */
-export async function loadDevice(port: StoragePort, nowMs: number): Promise<DeviceSettings> {
-  const [text] = await port.getMany([KEY]);
-  let data: unknown = null;
+/** What stands under the key, where it can be understood: nothing of the book is in here. */
+function parseHeld(held: unknown): DeviceSettings | undefined {
+  if (typeof held !== 'string') return undefined;
   try {
-    data = JSON.parse(text ?? 'null');
+    return deviceSchema.safeParse(JSON.parse(held)).data;
   } catch {
-    // Falls through to fresh settings: nothing of the book is in here.
+    return undefined;
   }
-  const parsed = deviceSchema.safeParse(data);
-  if (parsed.success) return parsed.data;
-  const fresh = deviceSchema.parse({ deviceId: idSource()(nowMs) });
-  await port.setMany([[KEY, JSON.stringify(fresh)]]);
-  return fresh;
 }
 
-/** Changes some of them; read, change and write under a lock, since tabs share the entry. */
-export async function changeDevice(
+/** Changes some settings of this phone in one transaction, since tabs share them. */
+export function changeDevice(
   port: StoragePort,
-  runLocked: RunLocked,
   patch: Partial<DeviceSettings>,
+  nowMs: number,
 ): Promise<DeviceSettings> {
-  let result: DeviceSettings | undefined;
-  await runLocked(async () => {
-    const current = await loadDevice(port, 0);
-    result = deviceSchema.parse({ ...current, ...patch });
-    await port.setMany([[KEY, JSON.stringify(result)]]);
+  return port.inOneGo('write', async (within) => {
+    const known = parseHeld(await within.get(KEY)) ?? { deviceId: idSource()(nowMs) };
+    const changed = deviceSchema.parse({ ...known, ...patch });
+    await within.set(KEY, JSON.stringify(changed));
+    return changed;
   });
-  if (!result) throw new Error('Settings of this phone could not be written.');
-  return result;
+}
+
+/** Reads the settings of this phone, making them on first use. A damaged entry is replaced. */
+export async function loadDevice(port: StoragePort, nowMs: number): Promise<DeviceSettings> {
+  const [held] = await port.getMany([KEY]);
+  return parseHeld(held) ?? changeDevice(port, {}, nowMs);
 }

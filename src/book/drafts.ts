@@ -15,7 +15,8 @@ export interface Drafts {
 export function draftsIn(port: StoragePort): Drafts {
   return {
     async load(name, nowMs) {
-      const [held] = await port.getMany([PREFIX + name]);
+      const [found] = await port.getMany([PREFIX + name]);
+      const held = typeof found === 'string' ? found : null;
       const [at = '', ...rest] = (held ?? '').split('|');
       if (held === null || nowMs - Number(at) > LAPSES_MS) return null;
       return rest.join('|');

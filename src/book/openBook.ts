@@ -1,13 +1,30 @@
 import { answer, type Result } from '@/core/result';
-import { mergePreview, readBundle, type BundleRefusal } from '@/interchange/bundle';
-import { idSource, writeRevision, type Change, type Kind, type Revision } from '@/records';
-import type { RunLocked } from '@/records/storage/compact';
+import {
+  bundleLines,
+  checkWhole,
+  mergePreview,
+  readBundleFile,
+  type Aside,
+  type BundleRefusal,
+} from '@/interchange/bundle';
+import {
+  hybridClock,
+  writeChange,
+  type ActId,
+  type Change,
+  type Kind,
+  type Revision,
+} from '@/records';
 import { BookStore } from '@/records/storage/bookStore';
 import type { StoragePort } from '@/records/storage/port';
 import type { Appended, Choice, FilePreview, Moment } from './bookApi';
+import { correctedClock } from './correctClock';
 import { BookState } from './engine/bookState';
+import { findingsOf, NO_FINDINGS, type Findings } from './findings';
+import { inverseOf } from './inverse';
+import type { SecondCopy } from './secondCopy';
 
-/** Journal entries that are worth packing when the book is opened. */
+/** Journal entries that are worth packing. */
 const COMPACT_FROM = 64;
 
 /** What one tab tells the others. */
@@ -20,41 +37,67 @@ export interface TabChannel {
 export interface BookSurroundings {
   readonly port: StoragePort;
   readonly channel: TabChannel;
-  readonly runLocked: RunLocked;
   readonly deviceId: string;
   /** Initials of who writes, asked at each act. */
   readonly initials: () => string;
   readonly onChange: (kinds: readonly Kind[]) => void;
+  /** Something in the background went wrong; the book goes on. */
+  readonly onTrouble: (about: string, error: unknown) => void;
+  /** The newest month once more, elsewhere. */
+  readonly copy?: SecondCopy | undefined;
+}
+
+/** An act whose id is known: what is written is what was written then. */
+export interface ActMoment extends Moment {
+  readonly actId?: ActId | undefined;
+}
+
+/** Thrown where a newer Zolder wrote part of the book: nothing is added to it by this one. */
+export class ReadOnlyBook extends Error {
+  override readonly name = 'ReadOnlyBook';
 }
 
 /** An open book: state in memory, journal in storage, other tabs told of every act. */
 export class OpenBook {
   readonly state = new BookState();
-  damaged = 0;
+  findings: Findings = NO_FINDINGS;
   /** What the file last opened would add. */
   private waiting: readonly Revision[] = [];
-  private readonly makeId = idSource();
+  private readonly clock = hybridClock();
   private readonly store: BookStore;
+  private journalLength = 0;
+  private olderPacks: readonly string[] = [];
+  /** Acts on their way into storage, by id: the same one waits for the first. */
+  private readonly underWay = new Map<ActId, Promise<Appended>>();
 
-  private constructor(private readonly around: BookSurroundings) {
-    const session = this.makeId(Date.now());
-    this.store = new BookStore(around.port, session, around.runLocked);
+  private constructor(
+    private readonly around: BookSurroundings,
+    moment: Moment,
+  ) {
+    this.state.setNow(moment.nowMs);
+    this.state.onSpoiled = (about, error) => {
+      around.onTrouble(`numbers of ${about}`, error);
+      around.onChange([]);
+    };
+    this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
     around.channel.onMessage((revisions) => this.take(revisions));
   }
 
-  /** Reads the book from storage and listens to the other tabs. */
-  static async open(around: BookSurroundings): Promise<OpenBook> {
-    const book = new OpenBook(around);
-    const length = await book.reload();
-    if (length >= COMPACT_FROM) await book.store.compact();
+  /** Reads the book from storage and listens to the other tabs. Nothing is packed on this way. */
+  static async open(around: BookSurroundings, moment: Moment): Promise<OpenBook> {
+    const book = new OpenBook(around, moment);
+    await book.reload(moment);
     return book;
   }
 
-  private async reload(): Promise<number> {
+  private async reload({ nowMs }: Moment): Promise<void> {
     const loaded = await this.store.load();
-    this.damaged = loaded.damaged;
+    this.journalLength = loaded.journalLength;
+    this.olderPacks = loaded.olderPacks;
+    const { broughtBack } = this.findings;
+    this.findings = { ...findingsOf(loaded), broughtBack };
+    for (const { revId } of loaded.revisions) this.clock.observe(revId, nowMs);
     this.take(loaded.revisions);
-    return loaded.journalLength;
   }
 
   private take(revisions: readonly Revision[]): void {
@@ -62,53 +105,145 @@ export class OpenBook {
     if (kinds.size > 0) this.around.onChange([...kinds]);
   }
 
-  /** Writes changes as one act: committed to storage first, then shown here, then told to others. */
-  async append(changes: readonly Change[], { nowMs, zone }: Moment): Promise<Appended> {
+  /** Tells the book what time it is on the page; answers may change by it. */
+  setNow(nowMs: number): void {
+    const kinds = this.state.setNow(nowMs);
+    if (kinds.size > 0) this.around.onChange([...kinds]);
+  }
+
+  /**
+   * Writes changes as one act: committed to storage first, then shown here, then told to others. An
+   * act that is known, or under way, is not written again.
+   */
+  append(changes: readonly Change[], moment: ActMoment): Promise<Appended> {
+    const { actId } = moment;
+    if (actId === undefined) return this.write(changes, moment);
+    const known = this.state.actOf(actId);
+    if (known.length > 0) {
+      const recordIds = [...new Set(known.map(({ recordId }) => recordId))];
+      return Promise.resolve({ recordIds });
+    }
+    const going = this.underWay.get(actId);
+    if (going) return going;
+    const act = this.write(changes, moment).finally(() => this.underWay.delete(actId));
+    this.underWay.set(actId, act);
+    return act;
+  }
+
+  private async write(changes: readonly Change[], moment: ActMoment): Promise<Appended> {
+    this.setNow(moment.nowMs);
+    const act = moment.actId ?? (this.clock.makeId(moment.nowMs) as string);
     const writer = {
-      makeId: this.makeId,
-      nowMs,
-      zone,
+      makeId: this.clock.makeId,
+      nowMs: moment.nowMs,
+      zone: moment.zone,
       by: this.around.initials(),
       device: this.around.deviceId,
+      act,
     };
-    const revisions = changes.map((change) => {
+    const written = changes.map((change) => {
       const parents =
         change.parents ?? (change.recordId ? this.state.headIds(change.recordId) : []);
-      return writeRevision({ ...change, parents }, writer);
+      return writeChange({ ...change, parents }, writer);
     });
-    await this.appendRevisions(revisions);
-    return { recordIds: revisions.map((revision) => revision.recordId) };
+    await this.appendRevisions(written.flat(), moment);
+    return { recordIds: written.map(([first]) => first!.recordId) };
   }
 
   /** Writes revisions made elsewhere (the demo, an import) as one act. */
-  async appendRevisions(revisions: readonly Revision[]): Promise<void> {
-    await this.store.append(revisions);
-    this.take(revisions);
-    this.around.channel.post(revisions);
+  async appendRevisions(revisions: readonly Revision[], { nowMs }: Moment): Promise<void> {
+    if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
+    const stored = await this.store.append(revisions);
+    for (const { revId } of stored) this.clock.observe(revId, nowMs);
+    this.journalLength += stored.length;
+    this.take(stored);
+    this.around.channel.post(stored);
+    this.around.copy
+      ?.keep(stored)
+      .catch((error: unknown) => this.around.onTrouble('second copy', error));
+    if (this.journalLength >= 2 * COMPACT_FROM) await this.housekeep(nowMs);
+  }
+
+  /**
+   * Packs what waits in the journal and writes packs of an older schema anew. Never on the way of an
+   * opening; when it fails it is tried again another time, and nothing else changes.
+   */
+  async housekeep(nowMs: number): Promise<void> {
+    try {
+      if (this.findings.readOnly) return;
+      if (this.journalLength >= COMPACT_FROM) {
+        this.journalLength = 0;
+        await this.store.compact();
+      }
+      await this.store.upgrade(this.olderPacks);
+      this.olderPacks = [];
+      await this.around.copy?.prune(nowMs);
+    } catch (error) {
+      this.around.onTrouble('packing', error);
+    }
+  }
+
+  /** Takes back one act, as long as nothing was changed since. */
+  async undo(actId: ActId, moment: Moment): Promise<Result<null, { reason: 'changedSince' }>> {
+    const changes = inverseOf(this.state, actId);
+    if (!changes.ok) return changes;
+    if (changes.value.length > 0) await this.write(changes.value, moment);
+    return answer(null);
+  }
+
+  /** Moves everything that is ahead of now by so much, as one act: a clock was wrong. */
+  async correctClock(shiftMs: number, moment: ActMoment): Promise<Appended> {
+    this.setNow(moment.nowMs);
+    return this.append(correctedClock(this.state, { shiftMs, nowMs: moment.nowMs }), moment);
+  }
+
+  /** Entries of the second copy that the book lacks; they are sound, so they are taken back. */
+  async bringBack(moment: Moment): Promise<number> {
+    const lost = await this.around.copy?.unknownTo((id) => this.state.recordOf(id) !== undefined);
+    if (!lost || lost.length === 0) return 0;
+    await this.appendRevisions(lost, moment);
+    this.findings = { ...this.findings, broughtBack: this.findings.broughtBack + lost.length };
+    return lost.length;
   }
 
   /** Reads a file and tells what taking it in would do; nothing is written. */
-  openFile(text: string): Result<FilePreview, BundleRefusal> {
+  async openFile(file: Blob): Promise<Result<FilePreview, BundleRefusal>> {
     this.waiting = [];
-    const read = readBundle(text);
+    const read = await readBundleFile(file);
     if (!read.ok) return read;
-    const { fresh, ...preview } = mergePreview(this.state.revisions(), read.value);
+    const { revisions, setAside } = read.value;
+    const whole = checkWhole(
+      revisions,
+      (id) => this.state.revisionsOf(id),
+      (revId) => this.state.recordOf(revId),
+    );
+    if (!whole.ok) return whole;
+    const { fresh, ...preview } = mergePreview(this.state.revisions(), revisions);
     this.waiting = fresh;
-    return answer({ ...preview, fresh: fresh.length });
+    return answer({ ...preview, ...whole.value, setAside, fresh: fresh.length });
   }
 
-  /** Takes in the file last opened, as one act. */
-  async takeFile(): Promise<{ added: number }> {
+  /** Takes in the file last opened, as one act. What was opened stays until it is taken or replaced. */
+  async takeFile(moment: Moment): Promise<{ added: number }> {
     const fresh = this.waiting;
+    if (fresh.length > 0) await this.appendRevisions(fresh, moment);
     this.waiting = [];
-    if (fresh.length === 0) return { added: 0 };
-    await this.appendRevisions(fresh);
-    if (fresh.length >= COMPACT_FROM) await this.store.compact();
     return { added: fresh.length };
   }
 
+  /**
+   * The book as a file, read back before it is handed over: what is in storage and what this tab
+   * knows, with what could not be read as it was found.
+   */
+  async makeFile(): Promise<Blob> {
+    const loaded = await this.store.load();
+    this.take(loaded.revisions);
+    const setAside = await this.store.raw(loaded.setAside.map(({ key }) => key));
+    return makeCheckedFile(this.state.revisions(), setAside);
+  }
+
   /** Ends conflicts: a third revision with all heads as parents says what the chosen one says. */
-  async resolve(choices: readonly Choice[], moment: Moment): Promise<void> {
+  async resolve(choices: readonly Choice[], moment: ActMoment): Promise<void> {
     const changes = choices.flatMap(({ recordId, revId }): Change[] => {
       const chosen = this.state.revision(recordId, revId);
       if (!chosen) return [];
@@ -126,7 +261,25 @@ export class OpenBook {
   }
 
   /** Takes in what another tab wrote while this one slept. */
-  async catchUp(): Promise<void> {
-    if (await this.store.isBehind()) await this.reload();
+  async catchUp(moment: Moment): Promise<void> {
+    this.setNow(moment.nowMs);
+    if (await this.store.isBehind()) await this.reload(moment);
   }
+}
+
+/** Makes a file and reads it back: what is handed over is known to be whole. */
+export async function makeCheckedFile(
+  revisions: readonly Revision[],
+  setAside: readonly Aside[],
+): Promise<Blob> {
+  const lines: string[] = [];
+  for (const line of bundleLines(revisions, setAside)) lines.push(`${line}\n`);
+  const file = new Blob(lines, { type: 'application/json' });
+  const read = await readBundleFile(file);
+  const held = read.ok ? read.value.revisions.length : -1;
+  if (held !== revisions.length) {
+    const told = read.ok ? `${held} of ${revisions.length} entries` : read.refusal.reason;
+    throw new Error(`The finished file could not be read back (${told}).`);
+  }
+  return file;
 }

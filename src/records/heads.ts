@@ -1,4 +1,5 @@
 import type { BodyOf, Kind } from './kinds';
+import type { RevId } from './ids';
 import type { Revision } from './revision';
 
 /**
@@ -7,14 +8,58 @@ import type { Revision } from './revision';
  */
 export function headsOf<K extends Kind>(revisions: readonly Revision<K>[]): Revision<K>[] {
   const parents = new Set(revisions.flatMap((revision) => revision.parents));
-  return revisions
+  const heads = revisions
     .filter((revision) => !parents.has(revision.revId))
     .sort((a, b) => (a.revId < b.revId ? -1 : 1));
+  // Parents in a circle (a damaged file): the record is shown all the same, by its newest id.
+  return heads.length > 0 ? heads : byDescent(revisions).slice(-1);
 }
 
 /** The newest head; on a conflict the later one is shown until somebody resolves it. */
 export function headOf<K extends Kind>(revisions: readonly Revision<K>[]): Revision<K> | undefined {
   return headsOf(revisions).at(-1);
+}
+
+/** Orders found before; a record's list only ever grows. */
+const ordered = new WeakMap<readonly Revision[], readonly Revision[]>();
+
+/**
+ * A record's revisions so that each stands behind everything it replaces, whatever the clocks said;
+ * those that know nothing of each other stand by id. A clock a year ahead wrote ids that sort last:
+ * the edit that corrected it is later all the same. Revisions in a circle of parents, which only a
+ * damaged file can hold, come last, by id.
+ */
+export function byDescent<K extends Kind>(
+  revisions: readonly Revision<K>[],
+): readonly Revision<K>[] {
+  const found = ordered.get(revisions);
+  if (found?.length === revisions.length) return found as readonly Revision<K>[];
+  const byId = new Map(revisions.map((revision) => [revision.revId, revision]));
+  const children = new Map<RevId, Revision<K>[]>();
+  const missing = new Map<RevId, number>();
+  const ready: Revision<K>[] = [];
+  for (const revision of byId.values()) {
+    const known = revision.parents.filter((id) => byId.has(id));
+    missing.set(revision.revId, known.length);
+    if (known.length === 0) ready.push(revision);
+    for (const id of known) children.set(id, [...(children.get(id) ?? []), revision]);
+  }
+  const newestFirst = (a: Revision, b: Revision) => (a.revId < b.revId ? 1 : -1);
+  const order: Revision<K>[] = [];
+  ready.sort(newestFirst);
+  for (let at = ready.pop(); at; at = ready.pop()) {
+    order.push(at);
+    byId.delete(at.revId);
+    const freed = (children.get(at.revId) ?? []).filter(({ revId }) => {
+      missing.set(revId, (missing.get(revId) ?? 0) - 1);
+      return missing.get(revId) === 0;
+    });
+    ready.push(...freed);
+    if (freed.length > 0 && ready.length > 1) ready.sort(newestFirst);
+  }
+  order.push(...[...byId.values()].sort(newestFirst).reverse());
+  ordered.set(revisions, order as readonly Revision[]);
+  return order;
 }
 
 /**
@@ -26,10 +71,11 @@ export function factsAt<K extends Kind>(
   revisions: readonly Revision<K>[],
   atMs: number,
 ): BodyOf<K> | undefined {
-  const newestFirst = [...revisions].sort((a, b) => (a.revId < b.revId ? 1 : -1));
-  const inForce = newestFirst.find(
-    ({ effectiveFrom, body }) =>
-      body !== null && (effectiveFrom === undefined || Date.parse(effectiveFrom) <= atMs),
-  );
+  const inForce = [...byDescent(revisions)]
+    .reverse()
+    .find(
+      ({ effectiveFrom, body }) =>
+        body !== null && (effectiveFrom === undefined || Date.parse(effectiveFrom) <= atMs),
+    );
   return inForce?.body ?? undefined;
 }

@@ -1,4 +1,6 @@
+export * from './eventTime';
 export * from './heads';
+export * from './hybridClock';
 export * from './ids';
 export * from './kinds';
 export * from './revision';

@@ -71,7 +71,10 @@ test('unknown data is refused with the place of the first mistake', () => {
   expect(parseRevision(good)).toMatchObject({ ok: true });
   const reversed = { ...good, body: tank('Basil', 7) };
   expect(parseRevision(reversed)).toMatchObject({ ok: false, refusal: { path: 'phBand.high' } });
-  expect(parseRevision({ ...good, v: 2 })).toMatchObject({ ok: false, refusal: { path: 'v' } });
+  expect(parseRevision({ ...good, v: 99 })).toMatchObject({ ok: false, refusal: { path: 'v' } });
+  expect(parseRevision({ ...good, revId: `${'I'.repeat(26)}` })).toMatchObject({
+    refusal: { path: 'revId' },
+  });
   expect(parseRevision('nonsense').ok).toBe(false);
   expect(parseRevision({ ...good, kind: 'unheardOf' })).toMatchObject({
     refusal: { path: 'kind' },

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { inBackground } from '@/trouble';
 
 /** Keeps the screen awake while a sitting is open, where the browser can. */
 export function useAwake(): void {
@@ -9,7 +10,7 @@ export function useAwake(): void {
       if (document.visibilityState !== 'visible') return;
       navigator.wakeLock?.request('screen').then(
         (granted) => {
-          if (gone) void granted.release();
+          if (gone) inBackground('screen awake', granted.release());
           else lock = granted;
         },
         () => undefined, // Refused on low battery: the sitting goes on without it.
@@ -20,7 +21,7 @@ export function useAwake(): void {
     return () => {
       gone = true;
       document.removeEventListener('visibilitychange', ask);
-      void lock?.release();
+      inBackground('screen awake', lock?.release());
     };
   }, []);
 }
@@ -37,7 +38,7 @@ export function callAttention(): void {
     tone.connect(loudness).connect(audio.destination);
     tone.start();
     tone.stop(audio.currentTime + 0.25);
-    tone.onended = () => void audio.close();
+    tone.onended = () => inBackground('tone', audio.close());
   } catch {
     // No sound device: the words and the buzz remain.
   }

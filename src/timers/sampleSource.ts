@@ -1,3 +1,5 @@
+import { inBackground } from '@/trouble';
+
 /** Where values of a display come from: a thumb, a bridge to a pen, anything. */
 export interface SampleSource {
   /** Calls back with each value as displayed; answers how to stop. */
@@ -21,12 +23,11 @@ export function liveSource(reader: Promise<ReadSample>): SampleSource {
       const channel = new BroadcastChannel(SAMPLE_CHANNEL);
       let stopped = false;
       channel.onmessage = ({ data }) => {
-        void reader
-          .then((read) => {
-            const shown = read(data);
-            if (shown !== undefined && !stopped) onSample(shown);
-          })
-          .catch(() => undefined);
+        const told = reader.then((read) => {
+          const shown = read(data);
+          if (shown !== undefined && !stopped) onSample(shown);
+        });
+        inBackground('live value', told);
       };
       return () => {
         stopped = true;

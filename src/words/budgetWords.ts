@@ -24,5 +24,9 @@ export const BUDGET_WORDS: Readonly<Record<BudgetSource, { what: string; shrink:
   thermometer: { what: 'thermometer, ±0.5 °C', shrink: 'Let the reading stand longer.' },
   feedCoefficient: { what: 'the feed’s temperature coefficient', shrink: 'Read nearer 25 °C.' },
   linearCompensation: { what: 'straight-line compensation', shrink: 'Read nearer 25 °C.' },
+  tellsNothing: {
+    what: 'the pen showed almost the same in every cup: it tells nothing',
+    shrink: 'Soak and clean its probe, then check it; a dead probe is replaced.',
+  },
   makersAccuracy: { what: 'never checked: the maker’s accuracy', shrink: 'Check the pen.' },
 };

@@ -11,11 +11,22 @@ export function daysBetween(fromMs: number, toMs: number): number {
   return Math.round((dayStart(toMs) - dayStart(fromMs)) / (24 * HOUR_MS));
 }
 
-/** A day as people say it: Tue 24 Nov. */
-export function shortDay(ms: number): string {
+/** Eleven months: longer ago than this a date without its year could be meant of this year, ms. */
+const SAME_YEAR_MS = 335 * 24 * HOUR_MS;
+
+/** Due dates and the like lie less than this ahead, ms; a date further on bears its year. */
+const SOON_MS = 100 * 24 * HOUR_MS;
+
+/** Whether a date must bear its year to be understood. */
+function needsYear(ms: number, nowMs: number): boolean {
+  return ms < nowMs - SAME_YEAR_MS || ms > nowMs + SOON_MS;
+}
+
+/** A day as people say it: Tue 24 Nov; with its year where it is not of the last eleven months. */
+export function shortDay(ms: number, nowMs: number = Date.now()): string {
   const at = new Date(ms);
   const weekday = at.toLocaleDateString('en-GB', { weekday: 'short' });
-  return `${weekday} ${at.getDate()} ${at.toLocaleDateString('en-GB', { month: 'short' })}`;
+  return `${weekday} ${needsYear(ms, nowMs) ? dayMonthYear(ms) : dayMonth(ms)}`;
 }
 
 /** A time of day: 07:30. */
@@ -26,6 +37,7 @@ export function clock(ms: number): string {
 /** How long ago, for the line under a number: "just now", "12 min ago", "today 07:30", "19 d ago". */
 export function ago(ms: number, nowMs: number): string {
   const elapsedMs = nowMs - ms;
+  if (elapsedMs < -10 * MINUTE_MS) return `on ${shortDay(ms, nowMs)}`;
   if (elapsedMs < 2 * MINUTE_MS) return 'just now';
   if (elapsedMs < HOUR_MS) return `${Math.round(elapsedMs / MINUTE_MS)} min ago`;
   const days = daysBetween(ms, nowMs);
@@ -39,7 +51,7 @@ export function dueBy(ms: number, nowMs: number): string {
   const days = daysBetween(nowMs, ms);
   if (days < 0) return `${-days} d ago`;
   if (days === 0) return 'today';
-  return days === 1 ? 'tomorrow' : `by ${shortDay(ms)}`;
+  return days === 1 ? 'tomorrow' : `by ${shortDay(ms, nowMs)}`;
 }
 
 /** Seconds as m:ss. */
@@ -58,7 +70,7 @@ export function dayMonth(ms: number): string {
 export function dueTime(ms: number, nowMs: number): string {
   const days = daysBetween(nowMs, ms);
   if (days === 0) return clock(ms);
-  return `${days === 1 ? 'tomorrow' : shortDay(ms)} ${clock(ms)}`;
+  return `${days === 1 ? 'tomorrow' : shortDay(ms, nowMs)} ${clock(ms)}`;
 }
 
 /** A day with its year: 24 Nov 2026. */
@@ -67,10 +79,13 @@ export function dayMonthYear(ms: number): string {
 }
 
 /** What stands under an axis of so long a time: hours of a day, days, or months with their year. */
-export function axisWriter([fromMs, toMs]: readonly [number, number]): (ms: number) => string {
+export function axisWriter(
+  [fromMs, toMs]: readonly [number, number],
+  nowMs: number = Date.now(),
+): (ms: number) => string {
   const days = (toMs - fromMs) / (24 * HOUR_MS);
   if (days <= 2) return clock;
-  if (days <= 300) return dayMonth;
+  if (days <= 300) return needsYear(fromMs, nowMs) ? dayMonthYear : dayMonth;
   return (ms) => {
     const at = new Date(ms);
     return `${at.toLocaleDateString('en-GB', { month: 'short' })} ${at.getFullYear()}`;

@@ -14,8 +14,19 @@ export type LedgerRow =
       readonly atMs: number;
       readonly row: AdditionRow & { readonly tankName: string };
     }
+  | { readonly kind: 'voided'; readonly atMs: number; readonly row: VoidedRow }
   | { readonly kind: 'reading'; readonly atMs: number; readonly row: ReadingRow }
   | { readonly kind: 'session'; readonly atMs: number; readonly row: SessionRow };
+
+/** An entry that was voided: it counts no more, and is still found. */
+export interface VoidedRow {
+  readonly id: string;
+  readonly recordKind: Kind;
+  /** What it was about: a tank's name or a pen's code. */
+  readonly about: string;
+  readonly why: string;
+  readonly by: string;
+}
 
 /** The newest part of the Book. */
 export interface LedgerAnswer {
@@ -37,4 +48,25 @@ export interface Conflict {
     readonly deleted: boolean;
   }[];
   readonly differs: readonly { readonly field: string; readonly values: readonly string[] }[];
+}
+
+/** One thing an entry said, at some time. */
+export interface EntryVersion {
+  readonly revId: string;
+  readonly atMs: number;
+  readonly zone: string;
+  readonly by: string;
+  /** Why it was amended or voided; empty where nobody said. */
+  readonly why: string;
+  /** Null: it was voided, or taken back. */
+  readonly body: unknown;
+}
+
+/** One entry with everything it ever said, newest first. */
+export interface EntryAnswer {
+  readonly recordId: string;
+  readonly kind: Kind;
+  readonly versions: readonly EntryVersion[];
+  /** What the records it names are called. */
+  readonly names: Readonly<Record<string, string>>;
 }

@@ -1,7 +1,19 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { BookApi, Moment, OnChange } from '../bookApi';
+import { idSource, type ActId } from '@/records/ids';
+import { noteTrouble } from '@/trouble';
+import type { BookApi, Moment, OnChange, OnTrouble } from '../bookApi';
 
-export type { Appended, BookName, FilePreview, Moment, Opened } from '../bookApi';
+export type {
+  AheadAnswer,
+  Appended,
+  BookName,
+  Emptied,
+  FilePreview,
+  Health,
+  Moment,
+  Opened,
+  RescuedBook,
+} from '../bookApi';
 export type { BundleRefusal } from '@/interchange/bundle';
 export type { DeviceSettings } from '../device';
 
@@ -19,7 +31,19 @@ export function listenTo(onChange: OnChange): OnChange {
   return proxy(onChange);
 }
 
+/** Lets the worker note what went wrong in the page's log. */
+export function tellTrouble(): OnTrouble {
+  return proxy((about: string, message: string) => noteTrouble(about, message));
+}
+
 /** Now, here: what every act is stamped with. */
 export function thisMoment(): Moment {
   return { nowMs: Date.now(), zone: Intl.DateTimeFormat().resolvedOptions().timeZone };
+}
+
+const nextId = idSource();
+
+/** The id of an act, made before it is sent. */
+export function newActId(): ActId {
+  return nextId(Date.now()) as string;
 }

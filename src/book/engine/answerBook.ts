@@ -3,6 +3,7 @@ import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
 import { doseAnswer } from './doseAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
+import { entryAnswer } from './entryAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
@@ -26,43 +27,58 @@ export type Questions = Omit<
   BookApi,
   | 'open'
   | 'append'
+  | 'undo'
   | 'setDevice'
   | 'chooseBook'
   | 'catchUp'
+  | 'health'
+  | 'correctClock'
+  | 'bringBack'
+  | 'beginAnew'
   | 'loadDraft'
   | 'keepDraft'
   | 'exportBook'
+  | 'rescue'
   | 'openFile'
   | 'takeFile'
   | 'resolve'
 >;
 
-/** Answers every question of a screen from the book in memory. */
-export function answerBook(book: () => BookState): Questions {
+/** Answers every question of a screen from the book in memory. `setNow` tells it the time of the page. */
+export function answerBook(
+  state: () => BookState,
+  setNow: (nowMs: number) => void = () => undefined,
+): Questions {
+  /** The book as it stands at the moment of the page that asks. */
+  const at = (nowMs: number) => {
+    setNow(nowMs);
+    return state();
+  };
   return {
-    conflicts: async () => conflictsAnswer(book()),
-    rows: async (kind) => rowsAnswer(book(), kind),
-    round: async (nowMs, dayStartMs) => roundAnswer(book(), { nowMs, dayStartMs }),
-    tanks: async (nowMs) => tanksAnswer(book(), nowMs),
-    tank: async (id, nowMs) => tankAnswer(book(), id, nowMs),
-    tankHistory: async (id, sample) => tankHistoryAnswer(book(), id, sample),
-    readingsPage: async (tankId, sample, count) => readingsPage(book(), { tankId, sample, count }),
-    waterUse: async (tankId, nowMs) => waterUseAnswer(book(), tankId, nowMs),
-    read: async (nowMs) => readAnswer(book(), nowMs),
-    pens: async (nowMs) => pensAnswer(book(), nowMs),
-    pen: async (id, nowMs) => penDetailAnswer(book(), id, nowMs),
-    bench: async (penId, quantity, nowMs) => benchAnswer(book(), { penId, quantity, nowMs }),
+    conflicts: async () => conflictsAnswer(state()),
+    rows: async (kind) => rowsAnswer(state(), kind),
+    round: async (nowMs, dayStartMs) => roundAnswer(at(nowMs), { nowMs, dayStartMs }),
+    tanks: async (nowMs) => tanksAnswer(at(nowMs), nowMs),
+    tank: async (id, nowMs) => tankAnswer(at(nowMs), id, nowMs),
+    tankHistory: async (id, sample) => tankHistoryAnswer(state(), id, sample),
+    readingsPage: async (tankId, sample, count) => readingsPage(state(), { tankId, sample, count }),
+    waterUse: async (tankId, nowMs) => waterUseAnswer(at(nowMs), tankId, nowMs),
+    read: async (nowMs) => readAnswer(at(nowMs), nowMs),
+    pens: async (nowMs) => pensAnswer(at(nowMs), nowMs),
+    pen: async (id, nowMs) => penDetailAnswer(at(nowMs), id, nowMs),
+    bench: async (penId, quantity, nowMs) => benchAnswer(at(nowMs), { penId, quantity, nowMs }),
     lookBack: async (penId, quantity, checkMs) =>
-      lookBackAnswer(book(), { penId, quantity, checkMs }),
+      lookBackAnswer(state(), { penId, quantity, checkMs }),
     foundLookBack: async (penId, quantity, found) =>
-      lookBackAnswer(book(), { penId, quantity, found }),
-    dose: async (tankId, nowMs) => doseAnswer(book(), tankId, nowMs),
-    ecDose: async (tankId, nowMs) => ecDoseAnswer(book(), tankId, nowMs),
-    products: async () => productsAnswer(book()),
-    timers: async (nowMs) => timersAnswer(book(), nowMs),
-    shopping: async (nowMs) => shoppingAnswer(book(), nowMs),
-    shelf: async (nowMs) => shelfAnswer(book(), nowMs),
-    ledger: async (count) => ledgerAnswer(book(), count),
-    settings: async () => settingsAnswer(book()),
+      lookBackAnswer(state(), { penId, quantity, found }),
+    dose: async (tankId, nowMs) => doseAnswer(at(nowMs), tankId, nowMs),
+    ecDose: async (tankId, nowMs) => ecDoseAnswer(at(nowMs), tankId, nowMs),
+    products: async () => productsAnswer(state()),
+    timers: async (nowMs) => timersAnswer(at(nowMs), nowMs),
+    shopping: async (nowMs) => shoppingAnswer(at(nowMs), nowMs),
+    shelf: async (nowMs) => shelfAnswer(at(nowMs), nowMs),
+    ledger: async (count) => ledgerAnswer(state(), count),
+    entry: async (recordId) => entryAnswer(state(), recordId),
+    settings: async () => settingsAnswer(state()),
   };
 }

@@ -1,7 +1,9 @@
 import type { LedgerAnswer, LedgerRow } from '@/book/answers';
+import { byDescent, eventMs } from '@/records';
 import type { BookState } from './bookState';
 import { sessionRow } from './penAnswers';
 import { readingRow } from './readingRow';
+import { spare } from './spare';
 import { additionRow } from './tankAnswers';
 
 /** An entry that becomes a row only when it is shown. */
@@ -10,11 +12,40 @@ interface Entry {
   readonly row: () => LedgerRow | undefined;
 }
 
+/** Kinds of the ledger that can be voided. */
+const LEDGER_KINDS = ['reading', 'session', 'careEvent', 'addition'] as const;
+
+/** Entries that somebody voided, saying why. */
+function voidedIn(book: BookState): Entry[] {
+  return LEDGER_KINDS.flatMap((kind) =>
+    book.idsOf(kind).flatMap((id): Entry[] => {
+      const revisions = byDescent(book.revisionsOf(id));
+      const head = revisions.at(-1);
+      if (!head || head.body !== null || !head.why) return [];
+      const told = [...revisions].reverse().find(({ body }) => body !== null);
+      const { tankId, penId } = (told?.body ?? {}) as { tankId?: string; penId?: string };
+      const atMs = eventMs(told ?? head);
+      const about =
+        (tankId && book.record('tank', tankId)?.body.name) ||
+        (penId && book.record('pen', penId)?.body.code) ||
+        '';
+      const row = { id, recordKind: kind, about, why: head.why, by: head.by };
+      return [{ atMs, row: () => ({ kind: 'voided', atMs, row }) }];
+    }),
+  );
+}
+
 function entriesOf(book: BookState): readonly Entry[] {
   const readings = book.all('reading').map((record): Entry => {
     const atMs = Date.parse(record.body.takenAt);
     const row = () => {
-      const made = readingRow(book, record);
+      const name = book.record('tank', record.body.tankId)?.body.name ?? '?';
+      const made = spare(
+        book,
+        name,
+        () => readingRow(book, record),
+        () => undefined,
+      );
       return made && ({ kind: 'reading', atMs, row: made } as const);
     };
     return { atMs, row };
@@ -36,7 +67,9 @@ function entriesOf(book: BookState): readonly Entry[] {
     const row = { ...additionRow({ record, atMs }), tankName };
     return { atMs, row: () => ({ kind: 'addition', atMs, row }) };
   });
-  return [...readings, ...sessions, ...care, ...additions].sort((a, b) => b.atMs - a.atMs);
+  return [...readings, ...sessions, ...care, ...additions, ...voidedIn(book)].sort(
+    (a, b) => b.atMs - a.atMs,
+  );
 }
 
 /** The newest `count` lines of the Book. */

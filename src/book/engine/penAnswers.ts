@@ -7,9 +7,26 @@ import { careDueAnswer } from './careDueAnswer';
 import { careOf } from './penCare';
 import { ecSide, phSide } from './penSides';
 import { sessionsOf } from './penTrack';
+import { spare } from './spare';
 
-/** One pen with the state of each side at `nowMs`. */
+/** One pen with the state of each side at `nowMs`; without sides where they cannot be worked out. */
 export function penAnswer(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): PenAnswer {
+  return spare(
+    book,
+    pen.body.code,
+    () => penNow(book, pen, nowMs),
+    () => ({
+      id: pen.id,
+      revId: pen.head.revId,
+      body: pen.body,
+      word: 'cantBeTrusted',
+      sides: [],
+      openBench: [],
+    }),
+  );
+}
+
+function penNow(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): PenAnswer {
   const sides = [phSide(book, pen, nowMs), ecSide(book, pen, nowMs)].filter((side) => !!side);
   const openBench = book
     .all('benchDraft')
@@ -61,7 +78,14 @@ export function penDetailAnswer(
       by: record.head.by,
     }));
   const answer = penAnswer(book, pen, nowMs);
-  const drift = answer.sides.flatMap((side) => driftAnswer(book, pen, side, nowMs) ?? []);
+  const drift = answer.sides.flatMap((side) =>
+    spare(
+      book,
+      pen.body.code,
+      () => driftAnswer(book, pen, side, nowMs) ?? [],
+      () => [],
+    ),
+  );
   return {
     careDue: careDueAnswer(book, pen, nowMs),
     ...answer,

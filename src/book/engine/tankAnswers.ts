@@ -16,6 +16,7 @@ import { pensAnswer } from './penAnswers';
 import { readingRow } from './readingRow';
 import { readingsOf } from './readingsOf';
 import { tankColumns } from './tankColumns';
+import { spare } from './spare';
 import { expectedNow, leavingOf } from './tankOutlook';
 
 /** An addition as a row. */
@@ -47,15 +48,17 @@ function tankNow(
   { number, nowMs }: { readonly number: number; readonly nowMs: number },
 ): TankAnswer {
   const mixing = mixingIn(book, id, nowMs);
-  return {
-    id,
-    revId: head.revId,
-    body,
-    number,
-    latest: rowsOf(book, id, 1)[0],
-    leaving: leavingOf(book, { id, body }, nowMs),
-    mixing: mixing && additionRow(mixing),
-  };
+  const common = { id, revId: head.revId, body, number, mixing: mixing && additionRow(mixing) };
+  return spare(
+    book,
+    body.name,
+    () => ({
+      ...common,
+      latest: rowsOf(book, id, 1)[0],
+      leaving: leavingOf(book, { id, body }, nowMs),
+    }),
+    () => ({ ...common, leaving: {} }),
+  );
 }
 
 /** All tanks in the order of the round, each with its newest reading. */
@@ -77,12 +80,17 @@ export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAn
 export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
   const remembered: Record<string, { phPenId?: string; ecPenId?: string }> = {};
   const expected: Record<string, ExpectedNow> = {};
-  for (const { id } of book.all('tank')) {
+  for (const { id, body } of book.all('tank')) {
     const recent = readingsOf(book, id).slice(0, 20);
-    const phPenId = recent.find(({ body }) => body.ph)?.body.ph?.penId;
-    const ecPenId = recent.find(({ body }) => body.ec)?.body.ec?.penId;
+    const phPenId = recent.find((reading) => reading.body.ph)?.body.ph?.penId;
+    const ecPenId = recent.find((reading) => reading.body.ec)?.body.ec?.penId;
     remembered[id] = { phPenId, ecPenId };
-    expected[id] = expectedNow(book, id, nowMs);
+    expected[id] = spare(
+      book,
+      body.name,
+      () => expectedNow(book, id, nowMs),
+      () => ({}),
+    );
   }
   return {
     tanks: tanksInUse(book, nowMs),

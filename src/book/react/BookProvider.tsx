@@ -1,21 +1,29 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { inBackground, noteTrouble } from '@/trouble';
 import {
   listenTo,
+  newActId,
   startBookClient,
+  tellTrouble,
   thisMoment,
   type BookClient,
   type BookName,
   type DeviceSettings,
   type Opened,
 } from '../client';
+import { ActDoor } from './actDoor';
+import { askToPersist, bookRemembered, rememberBook } from './lasting';
 
 /** An open book on the page. */
 export interface BookOnPage {
   readonly client: BookClient;
   readonly opened: Opened;
   readonly device: DeviceSettings;
+  /** Changes what belongs to this device; says aloud where that cannot be kept. */
   setDevice(patch: Partial<DeviceSettings>): void;
+  /** The one door for everything a person does. */
+  readonly acts: ActDoor;
 }
 
 const BookContext = createContext<BookOnPage | undefined>(undefined);
@@ -39,12 +47,38 @@ const queryClient = new QueryClient({
   },
 });
 
+/** Asks every question anew: something about the book, or the time, changed. */
+export const askAnew = () => queryClient.invalidateQueries();
+
+/** What a book that does not open says, and how to go on. */
+export interface OpeningFailure {
+  readonly message: string;
+  /** Opens in memory: nothing is kept when the page is closed. */
+  readonly goOnInMemory: () => void;
+}
+
 interface Props {
   /** Which book opens on the first visit. */
   readonly start: BookName;
-  readonly opening: ReactNode;
-  readonly failed: (message: string) => ReactNode;
+  readonly opening: (goOnInMemory: () => void) => ReactNode;
+  readonly failed: (failure: OpeningFailure) => ReactNode;
   readonly children: ReactNode;
+}
+
+/** The door of this page to its worker. */
+function doorTo(client: BookClient, isOwn: () => boolean): ActDoor {
+  return new ActDoor({
+    newActId,
+    async send(changes, actId) {
+      const { recordIds } = await client.append(changes, thisMoment(), actId);
+      if (isOwn()) {
+        rememberBook();
+        inBackground('persist', askToPersist());
+      }
+      return recordIds;
+    },
+    undo: async (actId) => (await client.undo(actId, thisMoment())).ok,
+  });
 }
 
 /** Starts the worker, opens the book, keeps the answers fresh when it changes here or elsewhere. */
@@ -53,32 +87,48 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const [device, setDevice] = useState<DeviceSettings>();
   const [failure, setFailure] = useState<string>();
+  const [inMemory, setInMemory] = useState(false);
+  const [own] = useState({ is: false });
+  const [acts] = useState(() => doorTo(client, () => own.is));
 
   useEffect(() => {
-    const onChange = listenTo(() => void queryClient.invalidateQueries());
-    client.open(start, thisMoment(), onChange).then(
+    const onChange = listenTo(() => inBackground('asking anew', askAnew()));
+    const how = { start, hadBook: bookRemembered(), inMemory };
+    client.open(how, thisMoment(), onChange, tellTrouble()).then(
       (result) => {
+        own.is = result.book === 'own';
         setDevice(result.device);
         setOpened(result);
       },
-      (error: unknown) => setFailure(error instanceof Error ? error.message : String(error)),
+      (error: unknown) => {
+        noteTrouble('opening the book', error);
+        setFailure(error instanceof Error ? error.message : String(error));
+      },
     );
     const wake = () => {
-      if (document.visibilityState === 'visible') void client.catchUp();
+      if (document.visibilityState === 'visible')
+        inBackground('catching up', client.catchUp(thisMoment()));
     };
     document.addEventListener('visibilitychange', wake);
     return () => document.removeEventListener('visibilitychange', wake);
-  }, [client, start]);
+  }, [client, start, inMemory, own]);
 
-  if (failure) return failed(failure);
-  if (!opened || !device) return opening;
+  const goOnInMemory = () => {
+    setFailure(undefined);
+    setInMemory(true);
+  };
+  if (failure && !opened) return failed({ message: failure, goOnInMemory });
+  if (!opened || !device) return opening(goOnInMemory);
   const change = (patch: Partial<DeviceSettings>) => {
-    setDevice({ ...device, ...patch });
-    void client.setDevice(patch).then(setDevice);
+    setDevice((before) => before && { ...before, ...patch });
+    client.setDevice(patch, thisMoment()).then(setDevice, (error: unknown) => {
+      setDevice(device);
+      acts.fail(error, () => change(patch));
+    });
   };
   return (
     <QueryClientProvider client={queryClient}>
-      <BookContext.Provider value={{ client, opened, device, setDevice: change }}>
+      <BookContext.Provider value={{ client, opened, device, setDevice: change, acts }}>
         {children}
       </BookContext.Provider>
     </QueryClientProvider>

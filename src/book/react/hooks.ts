@@ -1,8 +1,9 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
-import type { Change, Kind } from '@/records';
+import type { Kind } from '@/records';
 import type { Row } from '../answers';
-import { thisMoment, type BookClient } from '../client';
+import type { BookClient } from '../client';
+import { inBackground } from '@/trouble';
 import { useBook } from './BookProvider';
 
 const MINUTE_MS = 60_000;
@@ -39,6 +40,8 @@ export function useAnswer<T>(
     queryKey: [about, moving],
     queryFn: () => ask(client),
     placeholderData: keepSame(about),
+    // An answer that fails reaches the nearest boundary: its place says so, the rest goes on.
+    throwOnError: true,
   });
   // The first answer is drawn a slice at a time, so that a large screen never holds up a press.
   const here = useDeferredValue(data !== undefined, false);
@@ -57,20 +60,13 @@ export function useAskOnce<T>(ask: (client: BookClient) => Promise<T>): T | unde
   const first = useRef(ask);
   useEffect(() => {
     let gone = false;
-    void first.current(client).then((found) => {
+    const asking = first.current(client).then((found) => {
       if (!gone) setAnswer(() => found);
     });
+    inBackground('asking once', asking);
     return () => {
       gone = true;
     };
   }, [client]);
   return answer;
-}
-
-/** Writes to the book as one act; resolves when the act is committed to storage. */
-export function useAppend() {
-  const { client } = useBook();
-  return useMutation({
-    mutationFn: (changes: readonly Change[]) => client.append(changes, thisMoment()),
-  });
 }

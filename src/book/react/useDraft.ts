@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef } from 'react';
+import { inBackground } from '@/trouble';
 import { useBook } from './BookProvider';
 
 const PAUSE_MS = 300;
@@ -14,10 +15,11 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
   const touched = useRef(false);
   useEffect(() => {
     let gone = false;
-    void client.loadDraft(name, Date.now()).then((text) => {
+    const loading = client.loadDraft(name, Date.now()).then((text) => {
       if (gone || touched.current || text === null) return;
       once.current(JSON.parse(text) as T);
     });
+    inBackground('draft', loading);
     return () => {
       gone = true;
     };
@@ -27,7 +29,7 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
       touched.current = true;
       clearTimeout(timer.current);
       timer.current = setTimeout(() => {
-        void client.keepDraft(name, JSON.stringify(draft), Date.now());
+        inBackground('draft', client.keepDraft(name, JSON.stringify(draft), Date.now()));
       }, PAUSE_MS);
     },
     [client, name],
@@ -35,7 +37,7 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
   const forget = useCallback(() => {
     touched.current = true;
     clearTimeout(timer.current);
-    void client.keepDraft(name, null, Date.now());
+    inBackground('draft', client.keepDraft(name, null, Date.now()));
   }, [client, name]);
   return { keep, forget };
 }

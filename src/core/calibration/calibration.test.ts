@@ -58,7 +58,15 @@ describe('the pH map', () => {
 
   test('nothing to fit is a programmer’s mistake', () => {
     expect(() => fitPhAnchor([], { tempC: 20 })).toThrow(RangeError);
-    expect(() => fitPhAnchor([point(7, 7), point(7, 7.1)], { tempC: 20 })).toThrow(RangeError);
+  });
+
+  test('the same buffer twice is one point: its mean error, and the gain stays unknown', () => {
+    const anchor = fitPhAnchor([point(7, 7), point(7, 7.1)], { tempC: 20 });
+    expect(anchor.map.gain).toBe(1);
+    expect(anchor.map.offsetPh).toBeCloseTo(0.05, 12);
+    // Three pH away the unknown gain of 0.03 costs 0.09; see UNKNOWN_GAIN_STD_U.
+    const parts = phAnchorParts(anchor, 4);
+    expect(parts.find(({ source }) => source === 'gainUnknown')?.stdU).toBeCloseTo(0.09, 12);
   });
 });
 

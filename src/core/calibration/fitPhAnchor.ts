@@ -49,9 +49,12 @@ function straightAnchor(
   const [first, second] = points;
   if (!first) throw new RangeError('a check needs at least one point');
   const onePoint = { gain: knownGain, offsetPh: 0 };
-  const map = second
+  // The same buffer twice tells no gain: its mean error is all there is.
+  const offBy = points.map((p) => p.shownPh - shownPhFor(p.truePh, onePoint));
+  const bracketed = second !== undefined && points.some((p) => p.truePh !== first.truePh);
+  const map = bracketed
     ? lineThrough(points)
-    : { gain: knownGain, offsetPh: first.shownPh - shownPhFor(first.truePh, onePoint) };
+    : { gain: knownGain, offsetPh: offBy.reduce((sum, off) => sum + off, 0) / points.length };
   const squares = points.map((p) => (p.shownPh - shownPhFor(p.truePh, map)) ** 2);
   const degrees = points.length - 2;
   const sum = squares.reduce((total, square) => total + square, 0);

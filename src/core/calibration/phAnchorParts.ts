@@ -12,7 +12,8 @@ export function eachPhAnchorPart(anchor: PhAnchor, ph: number, add: AddPart): vo
   add('standards', Math.sqrt(varianceAt(variance.standards, ph)));
   add('cupDigit', Math.sqrt(varianceAt(variance.cupDigit, ph)));
   add('cupTemperature', Math.sqrt(varianceAt(variance.cupTemperature, ph)));
-  if (points.length === 1)
+  // The same buffer twice is one point.
+  if (points.every((point) => point.truePh === points[0]!.truePh))
     add('gainUnknown', UNKNOWN_GAIN_STD_U * Math.abs(ph - points[0]!.truePh));
   add('residual', residualRmsPh);
 }

@@ -1,5 +1,5 @@
 import { outside, refuse, type OutOfRange, type Result } from '../result';
-import { COMPENSATION_RANGE_C, REFERENCE_TEMP_C } from './constants';
+import { COMPENSATION_FACTOR_RANGE, COMPENSATION_RANGE_C, REFERENCE_TEMP_C } from './constants';
 
 /** How a pen (or we) turn conductivity at T into conductivity at a reference temperature. */
 export interface EcCompensation {
@@ -10,7 +10,8 @@ export interface EcCompensation {
 }
 
 /**
- * κ(T)/κ(ref) for linear compensation: (1 + α(T − 25)) / (1 + α(ref − 25)). 0–50 °C, else refused.
+ * κ(T)/κ(ref) for linear compensation: (1 + α(T − 25)) / (1 + α(ref − 25)). Refused outside 0–50 °C
+ * and where the factor leaves `COMPENSATION_FACTOR_RANGE`.
  * Source: ISO 7888:1985, 8 (linear compensation), with α referred to 25 °C.
  */
 export function compensationFactor(
@@ -21,7 +22,9 @@ export function compensationFactor(
   if (refusal) return refuse(refusal);
   const atTemp = 1 + alphaPerC * (tempC - REFERENCE_TEMP_C);
   const atReference = 1 + alphaPerC * (referenceC - REFERENCE_TEMP_C);
-  return { ok: true, value: atTemp / atReference };
+  const factor = atReference > 0 ? atTemp / atReference : 0;
+  const senseless = outside('compensation factor', factor, COMPENSATION_FACTOR_RANGE);
+  return senseless ? refuse(senseless) : { ok: true, value: factor };
 }
 
 /** Conductivity at the reference temperature for conductivity `ecMsPerCm` measured at `tempC`. */

@@ -29,6 +29,15 @@ export const REFERENCE_TEMP_C = 25;
 /** Where linear compensation is allowed, °C. */
 export const COMPENSATION_RANGE_C = { min: 0, max: 50 } as const;
 
+/**
+ * Linear compensation means nothing where it would change a value more than fivefold: at 0 °C a
+ * coefficient of 0.04 makes the line cross zero. KCl itself stands at 0.54 there.
+ */
+export const COMPENSATION_FACTOR_RANGE = { min: 0.2, max: 5 } as const;
+
+/** No standard conducts less than this, mS/cm: a label's table that says so was mistyped. */
+export const STANDARD_MIN_MS_PER_CM = 0.001;
+
 /** A standard's tolerance where its label states none, relative. */
 export const STANDARD_TOLERANCE_REL = 0.01;
 

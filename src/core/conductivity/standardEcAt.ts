@@ -6,6 +6,7 @@ import {
   KCL_KNOTS_C,
   REFERENCE_TEMP_C,
   STANDARD_ALPHA_PER_C,
+  STANDARD_MIN_MS_PER_CM,
   type KclKind,
 } from './constants';
 
@@ -29,9 +30,19 @@ const TABLES = Object.entries(KCL_EC_MS_PER_CM).map(([kind, column]) => ({
 
 /**
  * Conductivity in mS/cm of a standard at `tempC`: from the label's table, the label's α, the KCl
- * table (0–30 °C) scaled to the label's 25 °C value, or 1.91 %/°C (0–50 °C). Refuses outside.
+ * table (0–30 °C) scaled to the label's 25 °C value, or 1.91 %/°C (0–50 °C). Refuses outside, and
+ * what no standard can be (`STANDARD_MIN_MS_PER_CM`).
  */
 export function standardEcAt(standard: EcStandard, tempC: number): Result<number, OutOfRange> {
+  const found = tabledEcAt(standard, tempC);
+  if (!found.ok) return found;
+  const limits = { min: STANDARD_MIN_MS_PER_CM, max: Number.MAX_VALUE };
+  const refusal = outside('standard', found.value, limits);
+  return refusal ? refuse(refusal) : found;
+}
+
+/** The same as its table or coefficient has it, sense or not. */
+function tabledEcAt(standard: EcStandard, tempC: number): Result<number, OutOfRange> {
   if (standard.labelTable && standard.labelTable.length > 0) {
     return tableAt(standard.labelTable, tempC);
   }

@@ -1,8 +1,11 @@
-import type { EcAnchor } from '../calibration';
+import { MIN_TELLING_EC_GAIN, type EcAnchor } from '../calibration';
 import { PRIOR_EC_GAIN_RATE_PER_DAY } from './constants';
 import { driftRate, widenedStdU, type DriftRate } from './driftRate';
 import { incrementsOf, type TrackBreaks } from './increments';
 import { segmentAt, type TimedCheck } from './segment';
+
+/** A gain that may be divided by: below it the pen tells nothing, and nothing rests on it. */
+const telling = (gain: number) => Math.max(gain, MIN_TELLING_EC_GAIN);
 
 /** A finished check of a pen's EC side. */
 export type EcCheck = TimedCheck<EcAnchor>;
@@ -59,7 +62,7 @@ export function ecPenStateAt(track: EcTrack, atMs: number): EcPenState {
     basis: 'checked',
     gain: anchor.gain,
     anchor,
-    driftStdURel: widenedStdU(rate, elapsedMs) / anchor.gain,
+    driftStdURel: widenedStdU(rate, elapsedMs) / telling(anchor.gain),
   });
   const { left } = track.checks[from]!;
   if (segment.kind === 'held' || segment.kind === 'beforeJump') {
@@ -72,6 +75,6 @@ export function ecPenStateAt(track: EcTrack, atMs: number): EcPenState {
   const { fraction } = segment;
   const change = found.gain - left.gain;
   const gain = left.gain + fraction * change;
-  const driftStdURel = (Math.abs(change) * Math.sqrt(fraction * (1 - fraction))) / gain;
+  const driftStdURel = (Math.abs(change) * Math.sqrt(fraction * (1 - fraction))) / telling(gain);
   return { basis: 'checked', gain, anchor: fraction < 0.5 ? left : found, driftStdURel };
 }

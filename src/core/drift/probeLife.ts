@@ -72,6 +72,7 @@ export function probeLife(facts: ProbeFacts): ProbeLife {
     warnings.push({ reason: 'bigOffsets', count: bigOffsets, limitPh: BIG_OFFSET_PH });
   if (ageDays > limitDays) warnings.push({ reason: 'age', ageDays, limitDays });
   const steps = accumulated.map((step) => ({ x: (step.atMs - fittedMs) / DAY_MS, y: step.gain }));
-  const gainTrend = steps.length >= 2 ? theilSen(steps) : undefined;
+  // Two checks at one moment tell no trend.
+  const gainTrend = new Set(steps.map(({ x }) => x)).size >= 2 ? theilSen(steps) : undefined;
   return { ageDays, warnings, gainTrend, settleTimes };
 }

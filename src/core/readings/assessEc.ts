@@ -1,4 +1,4 @@
-import type { EcTraits } from '../calibration';
+import { MIN_TELLING_EC_GAIN, NOTHING_TOLD_BOUND_MS_PER_CM, type EcTraits } from '../calibration';
 import {
   FEED_ALPHA_STD_U_PER_C,
   REFERENCE_TEMP_C,
@@ -73,11 +73,16 @@ function tellTemperature({ tempC, pen, feedAlphaPerC }: EcReadingInput, add: Add
   add('linearCompensation', rectangularStdU(linearityBoundRel(reference)));
 }
 
+/** Whether a checked pen lets nothing be told: it shows next to nothing in its standard. */
+const tellsNothing = (state: EcPenState) =>
+  state.basis === 'checked' && Math.abs(state.gain) < MIN_TELLING_EC_GAIN;
+
 /** Tells what the pen itself leaves uncertain, relative. */
 function tellPen(input: EcReadingInput, accuracyRel: number, add: AddPart): void {
   const { state, repeatStdURel = REPEAT_STD_U_EC_REL } = input;
   add('repeat', repeatStdURel);
   if (state.basis === 'unverified') return add('makersAccuracy', rectangularStdU(accuracyRel));
+  if (tellsNothing(state)) return;
   add('standards', state.anchor.standardStdURel);
   add('cupDigit', state.anchor.digitStdURel);
   add('drift', state.driftStdURel);
@@ -90,6 +95,8 @@ function tellParts(input: EcReadingInput, value: number): (add: AddPart) => void
   return (add) => {
     const scaled: AddPart = (source, stdURel) => add(source, stdURel * size);
     add('digit', digitStdU(ecMsPerCmFromDisplay(pen.resolution, pen.scale)));
+    if (tellsNothing(input.state))
+      add('tellsNothing', rectangularStdU(NOTHING_TOLD_BOUND_MS_PER_CM));
     tellPen(input, pen.accuracyMsPerCm / size, scaled);
     tellTemperature(input, scaled);
   };
@@ -98,7 +105,7 @@ function tellParts(input: EcReadingInput, value: number): (add: AddPart) => void
 /** The corrected value alone. */
 function correctedEc(input: EcReadingInput): Result<number, EcRefusal> {
   const { shown, tempC, pen, state } = input;
-  const gain = state.basis === 'checked' ? state.gain : 1;
+  const gain = state.basis === 'checked' && !tellsNothing(state) ? state.gain : 1;
   return at25(ecMsPerCmFromDisplay(shown, pen.scale) / gain, tempC, input);
 }
 

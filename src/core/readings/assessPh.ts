@@ -1,4 +1,10 @@
-import { eachPhAnchorPart, truePhFor, type PhTraits } from '../calibration';
+import {
+  eachPhAnchorPart,
+  MIN_TELLING_GAIN,
+  NOTHING_TOLD_BOUND_PH,
+  truePhFor,
+  type PhTraits,
+} from '../calibration';
 import { phDriftStdU, phLineFor, type PhLineState, type PhPenState } from '../drift';
 import { compensatedPh } from '../electrode';
 import {
@@ -43,8 +49,12 @@ export interface PhReadingInput {
 /** How far a tank may be from the cups' temperature when nobody measured it, °C (bound). */
 const UNKNOWN_TEMP_DISTANCE_C = 10;
 
-/** The true pH by one straight piece of the pen's map. */
+/** Whether a piece of a pen's map lets nothing be told: it shows the same in every liquid. */
+const tellsNothing = ({ map }: PhLineState) => Math.abs(map.gain) < MIN_TELLING_GAIN;
+
+/** The true pH by one straight piece of the pen's map; as shown where that tells nothing. */
 function phByLine(line: PhLineState, { shownPh, tempC, pen }: PhReadingInput): number {
+  if (tellsNothing(line)) return shownPh;
   const atCups = truePhFor(shownPh, line.map);
   if (pen.hasAtc || tempC === undefined) return atCups;
   return compensatedPh(atCups, { calibratedC: line.anchor.tempC, usedC: tempC });
@@ -62,6 +72,7 @@ function tellParts(
     add('repeat', repeatStdUPh);
     add('junction', JUNCTION_STD_U_PH);
     if (!line) return add('makersAccuracy', rectangularStdU(pen.accuracyPh));
+    if (tellsNothing(line)) return add('tellsNothing', rectangularStdU(NOTHING_TOLD_BOUND_PH));
     eachPhAnchorPart(line.anchor, value, add);
     add('drift', phDriftStdU(line.spread, value));
     if (pen.hasAtc || tempC !== undefined) return;
@@ -75,7 +86,8 @@ function tellParts(
  * The true pH behind a displayed one and how sure that is: corrected by the pen's map (and for a pen
  * without ATC by the Nernst temperature factor), with the parts drift, standards, cup digit, cup
  * temperature, gain, residual, digit, repeat, junction. A pen never checked is taken as shown with
- * the maker's accuracy as a rectangular bound. Any finite display value.
+ * the maker's accuracy as a rectangular bound; one that showed the same in every cup as shown, with
+ * the whole scale as its bound. Any finite display value.
  * @source JCGM 100:2008 (GUM), simplified; Nernst: IUPAC Recommendations 2002, pH.
  */
 export function assessPh(input: PhReadingInput): Assessed {

@@ -16,7 +16,8 @@ export type BudgetSource =
   | 'thermometer'
   | 'feedCoefficient'
   | 'linearCompensation'
-  | 'makersAccuracy';
+  | 'makersAccuracy'
+  | 'tellsNothing';
 
 /** One part of a budget, as a standard uncertainty in the unit of the value. */
 export interface BudgetPart {

@@ -22,7 +22,6 @@ import {
   targetLine,
 } from './benchWords';
 import { CupsStrip } from './CupsStrip';
-import { Failure } from './PrepareStep';
 import { PenErrors } from './PenErrors';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
@@ -139,7 +138,6 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         ) : null}
       </Panel>
       {press && phase === 'asLeft' ? <PenErrors press={press} cup={cup} /> : null}
-      {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );
 }

@@ -12,7 +12,6 @@ import { outcomeSentence } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
-import { Failure } from './PrepareStep';
 import { leftOutAdvice } from './missWords';
 import { capChanges, type CapLiquid } from './capChanges';
 import { StoreChoice } from './StoreChoice';
@@ -44,10 +43,10 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const save = async () => {
     setSaving(true);
     try {
-      await bench.finish(outcome, asksCap ? await capped() : []);
-      goOn.to(nextHref);
-    } catch {
-      setSaving(false); // The failure stands on the screen; the sitting is still here.
+      if (await bench.finish(outcome, asksCap ? await capped() : [])) goOn.to(nextHref);
+    } finally {
+      // Where it failed the sitting is still here, to be saved again.
+      setSaving(false);
     }
   };
   return (
@@ -59,7 +58,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
           grow
           label={then ? 'Save, then pH' : 'Save the check'}
           disabled={saving}
-          onPress={() => void save()}
+          onPress={save}
         />
       }
     >
@@ -85,7 +84,6 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       {outcome === 'leftOut' && !plan.adjustable ? (
         <FoundLookBack plan={plan} draft={bench.draft} good={false} />
       ) : null}
-      {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );
 }

@@ -176,7 +176,6 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           { value: 'yes', label: 'yes', hint: 'marked “after cleaning”' },
         ]}
       />
-      {bench.failure ? <Failure text={bench.failure} /> : null}
     </Screen>
   );
 }

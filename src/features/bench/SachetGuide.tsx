@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { useAppend } from '@/book/react';
+import { mixSachets } from '@/acts';
+import { thisMoment } from '@/book/client';
+import { useAct } from '@/book/react';
 import type { LotAnswer } from '@/book/answers';
 import { useFormats } from '@/features/frame/formats';
 import { Button } from '@/ui/button';
@@ -18,7 +20,7 @@ const SACHET_ML = 250;
 /** Powder sachets: how to mix them, and putting the mixture on the Shelf as a lot of its own. */
 export function SachetGuide({ nominals, lots }: Props) {
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const [open, setOpen] = useState(false);
   const [mixed, setMixed] = useState(false);
   const needed = nominals.filter((nominal) => {
@@ -26,22 +28,9 @@ export function SachetGuide({ nominals, lots }: Props) {
     return lot === undefined || pastDate(lot);
   });
   const book = async () => {
-    const openedAt = new Date().toISOString();
-    await append.mutateAsync(
-      needed.map((nominal) => ({
-        kind: 'lot' as const,
-        body: {
-          kind: 'buffer' as const,
-          form: 'dissolvedSachet' as const,
-          nominal,
-          lotCode: '',
-          openedAt,
-          left: SACHET_ML,
-          note: 'Mixed from a powder sachet.',
-        },
-      })),
-    );
-    setMixed(true);
+    const { nowMs } = thisMoment();
+    const made = mixSachets(needed, { nowMs, madeMl: SACHET_ML });
+    if (await act(made)) setMixed(true);
   };
   const names = needed.map((nominal) => formats.number(nominal, 2)).join(' and ');
   return (
@@ -65,11 +54,7 @@ export function SachetGuide({ nominals, lots }: Props) {
               On the Shelf. The next check takes its portions from them.
             </Say>
           ) : needed.length > 0 ? (
-            <Button
-              label={`Mixed now: put ${names} on the Shelf`}
-              disabled={append.isPending}
-              onPress={() => void book()}
-            />
+            <Button label={`Mixed now: put ${names} on the Shelf`} disabled={busy} onPress={book} />
           ) : null}
         </Panel>
       ) : null}

@@ -1,10 +1,11 @@
 import { useRef, useState } from 'react';
+import { saveCheck } from '@/acts';
 import type { BenchAnswer } from '@/book/answers';
-import { useBook } from '@/book/react';
-import { thisMoment } from '@/book/client';
+import { useAct, useBook } from '@/book/react';
 import type { BenchEvent, BenchOutcome, DipPhase } from '@/core/procedure';
 import type { Change } from '@/records';
-import type { BenchDraft } from '@/records/kinds';
+import type { BenchDraft, Session } from '@/records/kinds';
+import { inBackground } from '@/trouble';
 import { pastDate, takePortion } from './chooseLots';
 
 /** Nothing typed, no watch running, no values seen. */
@@ -23,7 +24,8 @@ const TYPING_PAUSE_MS = 300;
  * and resumed at any moment.
  */
 export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
-  const { client } = useBook();
+  const { acts } = useBook();
+  const { act } = useAct();
   const [draft, setDraft] = useState<BenchDraft>(
     () =>
       answer.draft?.body ?? {
@@ -35,7 +37,6 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
         typed: '',
       },
   );
-  const [failure, setFailure] = useState<string>();
   const draftId = useRef(answer.draft?.id);
   /** Writes go one after the other: the second must know the record the first one made. */
   const queue = useRef<Promise<unknown>>(Promise.resolve());
@@ -43,30 +44,27 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
 
   const write = (body: BenchDraft | null, more: readonly Change[] = []) => {
     clearTimeout(typing.current);
-    const act = queue.current.then(async () => {
+    const step = queue.current.then(async () => {
       const change: Change<'benchDraft'> = { kind: 'benchDraft', recordId: draftId.current, body };
       const drafts = body === null && !draftId.current ? [] : [change as Change];
-      const { recordIds } = await client.append([...drafts, ...more], thisMoment());
-      if (!draftId.current && drafts.length > 0) draftId.current = recordIds[0];
-      setFailure(undefined);
+      const recordIds = await acts.run({ changes: [...drafts, ...more] }, acts.newActId());
+      if (recordIds && !draftId.current && drafts.length > 0) draftId.current = recordIds[0];
       return recordIds;
     });
-    queue.current = act.catch((error: unknown) => {
-      setFailure(`Not saved yet. ${error instanceof Error ? error.message : String(error)}`);
-    });
-    return act;
+    queue.current = step;
+    return step;
   };
   const change = (patch: Partial<BenchDraft>) => {
     const next = { ...draft, ...patch };
     setDraft(next);
-    void write(next).catch(() => undefined);
+    inBackground('bench', write(next));
   };
   /** Keeps what is typed without writing at every key. */
   const type = (typed: string) => {
     const next = { ...draft, typed };
     setDraft(next);
     clearTimeout(typing.current);
-    typing.current = setTimeout(() => void write(next).catch(() => undefined), TYPING_PAUSE_MS);
+    typing.current = setTimeout(() => inBackground('bench', write(next)), TYPING_PAUSE_MS);
   };
   /** Something happened: the field and the timer start afresh. */
   const add = (...events: BenchEvent[]) =>
@@ -91,27 +89,24 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
         note: 'At the Bench, between as found and as left.',
       },
     };
-    void write(next, [care as Change]).catch(() => undefined);
+    inBackground('bench', write(next, [care as Change]));
   };
 
   /** Puts the sitting into the book, with what else was done at its end. */
-  const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<void> => {
+  const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<boolean> => {
     const { plan, events, startedAt, afterCleaning, penId } = draft;
-    if (!plan) return;
+    if (!plan) return false;
     const used = answer.lots.filter((lot) => plan.cups.some((cup) => cup.lotId === lot.id));
-    const session: Change<'session'> = {
-      kind: 'session',
-      body: {
-        penId,
-        plan,
-        events,
-        startedAt,
-        finishedAt: new Date().toISOString(),
-        afterCleaning,
-        outcome,
-        pastDateLots: used.filter(pastDate).map(({ id }) => id),
-        note: '',
-      },
+    const session: Session = {
+      penId,
+      plan,
+      events,
+      startedAt,
+      finishedAt: new Date().toISOString(),
+      afterCleaning,
+      outcome,
+      pastDateLots: used.filter(pastDate).map(({ id }) => id),
+      note: '',
     };
     const poured = (lotId: string) =>
       1 +
@@ -122,10 +117,15 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
           plan.cups.some((cup) => cup.id === event.cupId && cup.lotId === lotId),
       ).length;
     const portions = used.flatMap((lot) => takePortion(lot, poured(lot.id)) ?? []);
-    await write(null, [session, ...portions, ...more] as Change[]);
+    clearTimeout(typing.current);
+    await queue.current;
+    const also = [...portions, ...more] as Change[];
+    const { code } = answer.pen.body;
+    const done = await act(saveCheck(session, { code, draftId: draftId.current, more: also }));
+    return done !== undefined;
   };
   const giveUp = () => write(null);
-  return { draft, change, type, add, again, finish, giveUp, failure };
+  return { draft, change, type, add, again, finish, giveUp };
 }
 
 export type Bench = ReturnType<typeof useBench>;

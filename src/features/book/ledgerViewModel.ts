@@ -6,6 +6,7 @@ import {
   additionLine,
   careDetail,
   clock,
+  kindName,
   shortDay,
   VERDICT_WORD,
   type Formats,
@@ -37,8 +38,13 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title: `${penCode} ${body.plan.quantity === 'ph' ? 'pH' : 'EC'} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
       detail: sessionLine(entry.row, formats),
-      href: `/pens/${body.penId}`,
+      href: `/book/${row.id}`,
     };
+  }
+  if (entry.kind === 'voided') {
+    const { recordKind, about, why } = entry.row;
+    const name = [about, kindName(recordKind).toLowerCase()].filter(Boolean).join(': ');
+    return { id: row.id, time, title: `${name}, voided`, detail: why, href: `/book/${row.id}` };
   }
   if (entry.kind === 'care') {
     const { penCode, body } = entry.row;
@@ -48,7 +54,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title: `${penCode}: ${CARE_WORD[body.what]}`,
       detail,
-      href: `/pens/${body.penId}`,
+      href: `/book/${row.id}`,
     };
   }
   if (entry.kind === 'addition') {
@@ -59,10 +65,10 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title,
       detail: additionLine(body, formats),
-      href: `/tanks/${body.tankId}`,
+      href: `/book/${row.id}`,
     };
   }
-  const { tankName, tankId, ph, ec, tempC } = entry.row;
+  const { tankName, ph, ec, tempC } = entry.row;
   const phText =
     ph &&
     `pH ${formats.ph(ph.judged.value)} ${VERDICT_WORD[ph.judged.verdict]} (${ph.penCode} showed ${formats.number(ph.shown, 2)})`;
@@ -75,7 +81,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
     time,
     title: tankName,
     detail: [phText, ecText, tempText].filter(Boolean).join(' · '),
-    href: `/tanks/${tankId}`,
+    href: `/book/${row.id}`,
   };
 }
 
@@ -83,7 +89,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
 export function ledgerDays(rows: readonly LedgerRow[], formats: Formats): readonly LedgerDay[] {
   const days = new Map<string, LedgerLine[]>();
   for (const row of rows) {
-    const day = `${shortDay(row.atMs)} ${new Date(row.atMs).getFullYear()}`;
+    const day = shortDay(row.atMs);
     days.set(day, [...(days.get(day) ?? []), ledgerLine(row, formats)]);
   }
   return [...days].map(([day, lines]) => ({ day, lines }));

@@ -1,27 +1,21 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useBook } from '@/book/react';
+import { useAnswer } from '@/book/react';
 import { Button } from '@/ui/button';
+import { inBackground } from '@/trouble';
 import { FileField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { Conflicts } from './Conflicts';
-import { fileName, previewLines, refusalSentence } from './bookFileWords';
-import { saveText } from './saveText';
+import { previewLines, refusalSentence } from './bookFileWords';
 import { useBookFile } from './useBookFile';
+import { useMakeFile } from './useMakeFile';
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
-  const { client, opened } = useBook();
   const { data: conflicts } = useAnswer(['conflicts'], (asked) => asked.conflicts());
   const file = useBookFile();
-  const [saved, setSaved] = useState<string>();
-  const keep = async () => {
-    const name = fileName(opened.book, Date.now());
-    saveText(name, await client.exportBook());
-    setSaved(name);
-  };
+  const { made, making, make } = useMakeFile();
   if (!conflicts) return <Skeleton label="Loading" />;
   return (
     <Screen>
@@ -37,9 +31,15 @@ export function BookFileScreen() {
         every change with who made it. Its form is published with Zolder, so it can be read without
         it.
       </Say>
-      <Button kind="main" label="Save the book as a file" onPress={() => void keep()} />
+      <Button kind="main" label="Save the book as a file" disabled={making} onPress={make} />
       <View role="status" aria-live="polite">
-        {saved ? <Say size="small">Saved as {saved} in your downloads.</Say> : null}
+        {making ? <Say size="small">Making the file and reading it back…</Say> : null}
+        {made ? (
+          <Say size="small">
+            File made and read back: {made}. Look in your downloads, and keep it somewhere other
+            than on this device.
+          </Say>
+        ) : null}
       </View>
       <Say size="large" face="slab" heading={2}>
         Take in a file
@@ -52,7 +52,7 @@ export function BookFileScreen() {
       <FileField
         label="A .zolder.json file"
         accept=".json,application/json"
-        onFile={(chosen) => void file.open(chosen)}
+        onFile={(chosen) => inBackground('file', file.open(chosen))}
       />
       {file.state.kind === 'reading' ? <Skeleton label="Reading the file" /> : null}
       {file.state.kind === 'refused' ? (
@@ -74,7 +74,7 @@ export function BookFileScreen() {
           <View style={styles.row}>
             <Button label="Leave it" onPress={file.leave} />
             {file.state.preview.fresh > 0 ? (
-              <Button kind="main" label="Take it in" onPress={() => void file.take()} />
+              <Button kind="main" label="Take it in" onPress={file.take} />
             ) : null}
           </View>
         </Panel>

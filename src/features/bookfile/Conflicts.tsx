@@ -6,13 +6,20 @@ import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { headName, kindName } from './bookFileWords';
+import { kindName } from '@/words';
+import { headName } from './bookFileWords';
 
 /** Records changed on both sides: choose one by one, or the newest of each. */
 export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict[] }) {
-  const { client } = useBook();
-  const choose = (choices: { recordId: string; revId: string }[]) =>
-    void client.resolve(choices, thisMoment());
+  const { client, acts } = useBook();
+  const choose = (choices: { recordId: string; revId: string }[]) => {
+    const actId = acts.newActId();
+    const send = () =>
+      client
+        .resolve(choices, thisMoment(), actId)
+        .catch((error: unknown) => acts.fail(error, send));
+    return send();
+  };
   const newest = conflicts.map(({ recordId, heads }) => ({
     recordId,
     revId: [...heads].sort((a, b) => b.atMs - a.atMs)[0]!.revId,

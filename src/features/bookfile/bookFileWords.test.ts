@@ -15,19 +15,24 @@ test('a preview tells only what there is', () => {
       newByKind: { reading: 2, pen: 1 },
       fresh: 5,
       clashes: 0,
+      unknownParents: 2,
+      setAside: 1,
     }),
   ).toEqual([
     'New: 2 readings, 1 pen.',
     'Changed on both sides: 1; you choose after taking it in.',
     'The same on both sides: 9.',
+    '2 entries build on older ones that are neither in this file nor here.',
+    '1 damaged part of the book it came from cannot be taken in.',
   ]);
-  expect(previewLines({ counts, newByKind: {}, fresh: 0, clashes: 0 })).toEqual([
-    'Everything in it is here already.',
-  ]);
+  expect(
+    previewLines({ counts, newByKind: {}, fresh: 0, clashes: 0, unknownParents: 0, setAside: 0 }),
+  ).toEqual(['Everything in it is here already.']);
 });
 
 test('each refusal says what to do', () => {
   expect(refusalSentence({ reason: 'cutOff' })).toContain('Save or send it once more');
+  expect(refusalSentence({ reason: 'changed', piece: 3 })).toContain('changed or damaged');
   expect(refusalSentence({ reason: 'newer', version: 2, known: 1 })).toContain('Update');
   expect(
     refusalSentence({ reason: 'badRecord', place: 4, path: 'initials', message: 'too long' }),

@@ -1,32 +1,6 @@
 import type { BundleRefusal, FilePreview } from '@/book/client';
 import type { Kind } from '@/records';
-import { clock, shortDay } from '@/words';
-
-/** What a kind of record is called, one and many. */
-const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = {
-  person: ['person', 'people'],
-  pen: ['pen', 'pens'],
-  lot: ['lot', 'lots'],
-  tank: ['tank', 'tanks'],
-  reading: ['reading', 'readings'],
-  session: ['check', 'checks'],
-  benchDraft: ['open sitting', 'open sittings'],
-  careEvent: ['care entry', 'care entries'],
-  addition: ['dose or top-up', 'doses and top-ups'],
-  water: ['water', 'waters'],
-  product: ['product', 'products'],
-  jarTest: ['jar test', 'jar tests'],
-  probe: ['probe', 'probes'],
-  controlReading: ['house control', 'house controls'],
-  profile: ['profile', 'profiles'],
-  setting: ['settings', 'settings'],
-};
-
-/** A kind in a heading. */
-export function kindName(kind: Kind): string {
-  const [one] = KIND_NAME[kind];
-  return `${one[0]!.toUpperCase()}${one.slice(1)}`;
-}
+import { clock, countEntries, countOfKind, shortDay } from '@/words';
 
 /** The name of the file of a book, with its day. */
 export function fileName(book: 'own' | 'demo', nowMs: number): string {
@@ -40,7 +14,9 @@ export function fileName(book: 'own' | 'demo', nowMs: number): string {
 export function refusalSentence(refusal: BundleRefusal): string {
   switch (refusal.reason) {
     case 'tooLarge':
-      return `This file is larger than a book can be (${Math.round(refusal.limitBytes / 1e6)} MB). Is it the right one?`;
+      return `This file was rewritten by another program, and is too large to be read that way (over ${Math.round(refusal.limitBytes / 1e6)} MB). Take the file as Zolder made it.`;
+    case 'changed':
+      return 'This file was changed or damaged after it was made. Save or send it once more from where it came from.';
     case 'notOurs':
       return 'This is not a book of Zolder. Choose a file that ends in .zolder.json.';
     case 'cutOff':
@@ -54,12 +30,11 @@ export function refusalSentence(refusal: BundleRefusal): string {
 
 /** What taking a file in would do, line by line. */
 export function previewLines(preview: FilePreview): readonly string[] {
-  const { counts, newByKind, fresh, clashes } = preview;
-  if (fresh === 0) return ['Everything in it is here already.'];
-  const news = (Object.keys(newByKind) as Kind[]).map((kind) => {
-    const count = newByKind[kind] ?? 0;
-    return `${count} ${KIND_NAME[kind][count === 1 ? 0 : 1]}`;
-  });
+  const { counts, newByKind, fresh, clashes, unknownParents, setAside } = preview;
+  if (fresh === 0 && clashes === 0) return ['Everything in it is here already.'];
+  const news = (Object.keys(newByKind) as Kind[]).map((kind) =>
+    countOfKind(newByKind[kind] ?? 0, kind),
+  );
   const lines = [
     news.length > 0 ? `New: ${news.join(', ')}.` : '',
     counts.changedThere > 0 ? `Changed there, not here: ${counts.changedThere}.` : '',
@@ -69,7 +44,13 @@ export function previewLines(preview: FilePreview): readonly string[] {
     counts.changedHere > 0 ? `Newer here, kept: ${counts.changedHere}.` : '',
     counts.same > 0 ? `The same on both sides: ${counts.same}.` : '',
     clashes > 0
-      ? `${clashes} entries bear a known name with other contents; they are left out.`
+      ? `${countEntries(clashes)} differ from what is here under the same name. Of each, every device keeps the same one.`
+      : '',
+    unknownParents > 0
+      ? `${countEntries(unknownParents)} build on older ones that are neither in this file nor here.`
+      : '',
+    setAside > 0
+      ? `${setAside} damaged ${setAside === 1 ? 'part' : 'parts'} of the book it came from cannot be taken in.`
       : '',
   ];
   return lines.filter(Boolean);

@@ -1,7 +1,6 @@
-import { useState } from 'react';
-import type { BundleRefusal, FilePreview } from '@/book/client';
+import { useRef, useState } from 'react';
+import { thisMoment, type BundleRefusal, type FilePreview } from '@/book/client';
 import { useBook } from '@/book/react';
-import { BUNDLE_MAX_BYTES } from '@/interchange/bundle/bundleLimits';
 
 type State =
   | { readonly kind: 'none' | 'reading' }
@@ -11,29 +10,38 @@ type State =
 
 /** A file on its way into the book: opened, seen, then taken or left. */
 export function useBookFile() {
-  const { client } = useBook();
+  const { client, acts } = useBook();
   const [state, setState] = useState<State>({ kind: 'none' });
+  /** Pressed twice it is taken in once. */
+  const taking = useRef(false);
   const open = async (file: File) => {
-    if (file.size > BUNDLE_MAX_BYTES) {
-      const refusal = {
-        reason: 'tooLarge',
-        bytes: file.size,
-        limitBytes: BUNDLE_MAX_BYTES,
-      } as const;
-      setState({ kind: 'refused', refusal });
-      return;
-    }
     setState({ kind: 'reading' });
-    const result = await client.openFile(await file.text());
-    setState(
-      result.ok
-        ? { kind: 'preview', preview: result.value }
-        : { kind: 'refused', refusal: result.refusal },
-    );
+    try {
+      const result = await client.openFile(file);
+      setState(
+        result.ok
+          ? { kind: 'preview', preview: result.value }
+          : { kind: 'refused', refusal: result.refusal },
+      );
+    } catch (error) {
+      setState({ kind: 'none' });
+      acts.fail(error, () => open(file));
+    }
   };
   const take = async () => {
+    if (taking.current) return;
+    taking.current = true;
+    const before = state;
     setState({ kind: 'reading' });
-    setState({ kind: 'taken', added: (await client.takeFile()).added });
+    try {
+      const { added } = await client.takeFile(thisMoment());
+      setState({ kind: 'taken', added });
+    } catch (error) {
+      setState(before);
+      acts.fail(error, take);
+    } finally {
+      taking.current = false;
+    }
   };
   return { state, open, take, leave: () => setState({ kind: 'none' }) };
 }

@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { careFor } from '@/acts';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
@@ -80,7 +81,7 @@ function Card(props: {
 }) {
   const { card, penId, code, onBack } = props;
   const goOn = useGoOn();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const [note, setNote] = useState('');
   const book = async () => {
     const nowMs = Date.now();
@@ -89,22 +90,14 @@ function Card(props: {
     const until =
       hours === undefined ? undefined : new Date(nowMs + hours * 3_600_000).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
-    await append.mutateAsync([{ kind: 'careEvent', body }]);
-    goOn.to(`/pens/${penId}`);
+    if (await act(careFor(body))) goOn.to(`/pens/${penId}`);
   };
   return (
     <Screen
       actions={
         <>
           <Button wet label="Back" onPress={onBack} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={doneLabel(card)}
-            disabled={append.isPending}
-            onPress={() => void book()}
-          />
+          <Button kind="main" wet grow label={doneLabel(card)} disabled={busy} onPress={book} />
         </>
       }
     >

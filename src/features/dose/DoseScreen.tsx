@@ -1,8 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { pourDose } from '@/acts';
 import type { DoseAnswer } from '@/book/answers';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useBack } from '@/features/parts/useBack';
@@ -71,7 +72,7 @@ function Dosing({ answer, products, nowMs }: Props) {
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const { tank, reading } = answer;
   const judged = reading!.ph!.judged;
   const [productId, setProductId] = useState(
@@ -91,10 +92,11 @@ function Dosing({ answer, products, nowMs }: Props) {
     if (!plan.ok) return;
     const { name, id } = chosen;
     const body = pouredDose(answer, plan.value, { name, id, note, nowMs: Date.now() });
-    await append.mutateAsync([{ kind: 'addition', body: body as Addition }]);
-    goOn.to(`/tanks/${tank.id}`);
+    const words = amountWords(plan.value, formats);
+    const said = `${words.amount} ${words.unit}`;
+    if (await act(pourDose(body as Addition, said))) goOn.to(`/tanks/${tank.id}`);
   };
-  useKeyAct('save', plan.ok ? () => void pour() : undefined);
+  useKeyAct('save', plan.ok ? pour : undefined);
   const amount = plan.ok ? amountWords(plan.value, formats) : undefined;
   const wayOn = plan.ok
     ? undefined
@@ -110,8 +112,8 @@ function Dosing({ answer, products, nowMs }: Props) {
               wet
               grow
               label={`Poured ${amount.amount} ${amount.unit}, start mixing`}
-              disabled={append.isPending}
-              onPress={() => void pour()}
+              disabled={busy}
+              onPress={pour}
             />
           ) : null}
           <WayOnButton wayOn={wayOn} />

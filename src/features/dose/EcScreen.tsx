@@ -1,8 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { correctEc } from '@/acts';
 import type { EcDoseAnswer } from '@/book/answers';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useBack } from '@/features/parts/useBack';
@@ -37,7 +38,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const { tank, reading } = answer;
   const [aim, setAim] = useState('');
   const [gain, setGain] = useState('');
@@ -55,15 +56,9 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   const pour = async () => {
     if (plan.kind === 'stop') return;
     const additions = ecAdditions(answer, plan, Date.now());
-    const told = labelGainMsPerCm !== undefined && labelGainMsPerCm !== tank.body.stockGainMsPerCm;
-    const body = { ...tank.body, stockGainMsPerCm: labelGainMsPerCm };
-    await append.mutateAsync([
-      ...additions.map((each) => ({ kind: 'addition' as const, body: each })),
-      ...(told ? [{ kind: 'tank' as const, recordId: tank.id, parents: [tank.revId], body }] : []),
-    ]);
-    goOn.to(`/tanks/${tank.id}`);
+    if (await act(correctEc(tank, additions, labelGainMsPerCm))) goOn.to(`/tanks/${tank.id}`);
   };
-  useKeyAct('save', plan.kind === 'stop' ? undefined : () => void pour());
+  useKeyAct('save', plan.kind === 'stop' ? undefined : pour);
   const { volumeL, capacityL } = volumesOf(answer);
   const message = (typed: string, ok: boolean, text: string) =>
     typed !== '' && !ok ? { text } : undefined;
@@ -79,8 +74,8 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
               wet
               grow
               label="Poured, start mixing"
-              disabled={append.isPending}
-              onPress={() => void pour()}
+              disabled={busy}
+              onPress={pour}
             />
           )}
         </>

@@ -1,8 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
+import { pourByJar } from '@/acts';
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
@@ -48,7 +49,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const { tank, reading } = answer;
   const liquid = products.filter(({ product }) => product.strength.kind !== 'dry');
   const [chosenId, setChosen] = useState(productId);
@@ -64,25 +65,25 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
     const tankVolumeL = factsOf(answer).volumeL;
     const common = { tankId: tank.id, at, productId: product.id, productName: product.name };
     const jar = { ...jarNumbers(draft.setup), points: jarPoints(draft.rows) };
-    await append.mutateAsync([
-      {
-        kind: 'jarTest',
-        body: { ...common, ...jar, aimPh: test.aimPh, tankVolumeL, penId: pen?.id, note: '' },
-      },
-      {
-        kind: 'addition',
-        body: {
-          ...common,
-          what: leadsDown(product.product.reagent) ? 'acid' : 'base',
-          doseMl: Number(plan.value.firstMl.toFixed(3)),
-          tankVolumeL,
-          readingId: reading?.id,
-          rereadAt: mixedAt(tank.body, tankVolumeL, pouredMs),
-          predictedPh: plan.value.afterPh,
-          note: `By a jar test. ${why}`.trim(),
-        },
-      },
-    ]);
+    const tried = {
+      ...common,
+      ...jar,
+      aimPh: test.aimPh,
+      tankVolumeL,
+      penId: pen?.id,
+      note: '',
+    };
+    const dose = {
+      ...common,
+      what: leadsDown(product.product.reagent) ? ('acid' as const) : ('base' as const),
+      doseMl: Number(plan.value.firstMl.toFixed(3)),
+      tankVolumeL,
+      readingId: reading?.id,
+      rereadAt: mixedAt(tank.body, tankVolumeL, pouredMs),
+      predictedPh: plan.value.afterPh,
+      note: `By a jar test. ${why}`.trim(),
+    };
+    if (!(await act(pourByJar(tried, dose, formats.doseMl(plan.value.firstMl))))) return;
     test.forget();
     goOn.to(`/tanks/${tank.id}`);
   };
@@ -97,8 +98,8 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
               wet
               grow
               label={`Poured ${formats.doseMl(plan.value.firstMl)}, start mixing`}
-              disabled={append.isPending}
-              onPress={() => void pour()}
+              disabled={busy}
+              onPress={pour}
             />
           ) : null}
         </>

@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { excludeDose, forgetLearned } from '@/acts';
 import type { DoseAnswer, DoseOutcome } from '@/book/answers';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
@@ -32,24 +33,13 @@ function Learned({
 }) {
   const back = useBack();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct({ oneByOne: true });
   const { tank, outcomes } = answer;
   const lastUsed = outcomes[0]?.body.productId;
   const product = products.find(({ id }) => id === lastUsed);
   const onePh = product && amountForOnePh(answer, product.product);
-  const reset = () => {
-    const body = { ...tank.body, learnFrom: new Date().toISOString() };
-    append.mutate([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
-  };
-  const toggle = ({ id, revId, body }: DoseOutcome) =>
-    append.mutate([
-      {
-        kind: 'addition',
-        recordId: id,
-        parents: [revId],
-        body: { ...body, excluded: body.excluded ? undefined : true },
-      },
-    ]);
+  const reset = () => act(forgetLearned(tank, Date.now()));
+  const toggle = (dose: DoseOutcome) => act(excludeDose(dose));
   return (
     <Screen
       actions={

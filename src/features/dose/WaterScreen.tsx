@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { moveWater } from '@/acts';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import {
   alkalinityMmolPerL,
   ALKALINITY_PER_MMOL_PER_L,
@@ -30,7 +31,7 @@ export function WaterScreen() {
   const nowMs = useNowMs();
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
   const [what, setWhat] = useState<'water' | 'change' | 'drain'>('water');
   const [litres, setLitres] = useState('');
@@ -66,28 +67,23 @@ export function WaterScreen() {
     setTried(true);
     if (!volume.ok || volume.value <= 0 || alkalinityMessage || !tank) return;
     const waterL = litresFrom(volume.value, volumeUnit);
-    await append.mutateAsync([
-      {
-        kind: 'addition',
-        body: {
-          tankId,
-          at: new Date().toISOString(),
-          what,
-          productName: '',
-          waterL,
-          tankVolumeL: tank.body.volumeL,
-          alkalinityMmolPerL: what === 'change' ? (known ?? usual?.alkalinityMmolPerL) : undefined,
-          waters: what === 'drain' ? undefined : tank.body.waters,
-          note: '',
-        },
-      },
-    ]);
-    goOn.to(`/tanks/${tankId}`);
+    const moved = moveWater({
+      tankId,
+      at: new Date().toISOString(),
+      what,
+      productName: '',
+      waterL,
+      tankVolumeL: tank.body.volumeL,
+      alkalinityMmolPerL: what === 'change' ? (known ?? usual?.alkalinityMmolPerL) : undefined,
+      waters: what === 'drain' ? undefined : tank.body.waters,
+      note: '',
+    });
+    if (await act(moved)) goOn.to(`/tanks/${tankId}`);
   };
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   if (!tank) return <Skeleton label="Loading the tank" />;
   return (
-    <Screen actions={<SaveBar label={DONE[what]} disabled={append.isPending} onSave={save} />}>
+    <Screen actions={<SaveBar label={DONE[what]} disabled={busy} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
         Water · {tank.body.name}
       </Say>

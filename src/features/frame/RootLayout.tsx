@@ -1,16 +1,22 @@
-import { Slot, type ErrorBoundaryProps } from 'expo-router';
+import { Slot, usePathname, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { BookProvider, useBook } from '@/book/react';
+import { BookProvider, useAnswer, useBook, useNowMs } from '@/book/react';
+import { noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
-import { Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
+import { ActLine } from './ActLine';
+import { EmptiedPage } from './EmptiedPage';
 import { FormatsProvider } from './formats';
 import { Head } from './Head';
+import { HealthNote } from './HealthNote';
 import { Keys } from './keys/Keys';
 import { NewVersionNote } from './NewVersionNote';
+import { Opening } from './Opening';
+import { OpeningFailed } from './OpeningFailed';
 import { Overlays } from './Overlays';
+import { LeftOutIfBroken, PlaceBoundary } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
 import { TimerLine } from './TimerLine';
 import { useIsWide } from './useIsWide';
@@ -24,11 +30,21 @@ function startBook(): 'demo' | 'own' {
 
 /** The house round every screen: the open book, the head, the places. */
 export function RootLayout() {
+  useEffect(() => {
+    const onError = ({ error, message }: ErrorEvent) => noteTrouble('page', error ?? message);
+    const onRejection = ({ reason }: PromiseRejectionEvent) => noteTrouble('promise', reason);
+    window.addEventListener('error', onError);
+    window.addEventListener('unhandledrejection', onRejection);
+    return () => {
+      window.removeEventListener('error', onError);
+      window.removeEventListener('unhandledrejection', onRejection);
+    };
+  }, []);
   return (
     <BookProvider
       start={startBook()}
-      opening={<Skeleton label="Opening the book" />}
-      failed={failed}
+      opening={(goOnInMemory) => <Opening goOnInMemory={goOnInMemory} />}
+      failed={(failure) => <OpeningFailed {...failure} />}
     >
       <FormatsProvider>
         <Keys>
@@ -40,7 +56,7 @@ export function RootLayout() {
 }
 
 function Frame() {
-  const { device, opened } = useBook();
+  const { device } = useBook();
   const wide = useIsWide();
   useEffect(() => applyTheme(device.theme, device.textScale), [device]);
   useEffect(() => warmUp(), []);
@@ -50,44 +66,35 @@ function Frame() {
       <View style={styles.place}>
         <Head />
         <NewVersionNote />
-        <TimerLine />
-        {opened.damaged > 0 ? <Damaged count={opened.damaged} /> : null}
-        <Slot />
+        <LeftOutIfBroken about="timers">
+          <TimerLine />
+        </LeftOutIfBroken>
+        <LeftOutIfBroken about="health">
+          <HealthNote />
+        </LeftOutIfBroken>
+        <PlaceBoundary>
+          <Here />
+        </PlaceBoundary>
+        <ActLine />
       </View>
       {wide ? null : <PlacesBar wide={false} />}
-      <Overlays />
+      <LeftOutIfBroken about="overlays">
+        <Overlays />
+      </LeftOutIfBroken>
     </View>
   );
 }
 
-function Damaged({ count }: { readonly count: number }) {
-  return (
-    <View role="alert" style={styles.alert}>
-      <Say size="small" tone="off" bold>
-        {count} {count === 1 ? 'entry' : 'entries'} of this book could not be read. They are kept as
-        they are; everything else works.
-      </Say>
-    </View>
-  );
+/** The screen of this address; the alarm in its place where the book was emptied. */
+function Here() {
+  const nowMs = useNowMs();
+  const path = usePathname();
+  const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
+  const elsewhere = path === '/book-file' || path === '/settings' || path === '/help';
+  return data?.emptied && !elsewhere ? <EmptiedPage emptied={data.emptied} /> : <Slot />;
 }
 
-function failed(message: string) {
-  return (
-    <View role="alert" style={styles.failed}>
-      <Say size="huge" face="slab" heading={1}>
-        The book could not be opened.
-      </Say>
-      <Say>{message}</Say>
-      <Say>
-        Nothing was changed. If this is a private window, storage may be switched off: open Zolder
-        in an ordinary one.
-      </Say>
-      <Button kind="main" label="Try again" onPress={() => window.location.reload()} />
-    </View>
-  );
-}
-
-/** Shown when a screen breaks or a part of the app could not be loaded. */
+/** Shown when the house itself breaks or could not be loaded. */
 export function RootErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   return (
     <View role="alert" style={styles.failed}>
@@ -95,7 +102,7 @@ export function RootErrorBoundary({ error, retry }: ErrorBoundaryProps) {
         This screen broke.
       </Say>
       <Say>What you saved is safe. What went wrong: {error.message}</Say>
-      <Button kind="main" label="Load it again" onPress={() => void retry()} />
+      <Button kind="main" label="Load it again" onPress={retry} />
       <Button label="Back to the Round" onPress={() => window.location.assign('/')} />
     </View>
   );
@@ -105,6 +112,5 @@ const styles = StyleSheet.create({
   frame: { flex: 1, minHeight: 0, backgroundColor: color.board },
   wide: { flexDirection: 'row' },
   place: { flex: 1, minHeight: 0, minWidth: 0 },
-  alert: { padding: space.s3 },
   failed: { flex: 1, justifyContent: 'center', gap: space.s3, padding: space.s6 },
 });

@@ -1,3 +1,4 @@
+import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 
 /** Leaves the demo for the grower's own book. The page loads itself anew on the other book. */
@@ -7,8 +8,12 @@ export function useLeaveDemo(): () => void {
 
 /** Opens the other book. */
 export function useOpenBook(book: 'own' | 'demo'): () => void {
-  const { client } = useBook();
-  return () => {
-    void client.chooseBook(book).then(() => window.location.assign('/'));
+  const { client, acts } = useBook();
+  const open = () => {
+    client.chooseBook(book, thisMoment()).then(
+      () => window.location.assign('/'),
+      (error: unknown) => acts.fail(error, open),
+    );
   };
+  return open;
 }

@@ -14,14 +14,7 @@ export function SaveBar({ label, onSave, disabled = false }: Props) {
   return (
     <>
       <Button wet label="Back" onPress={back} />
-      <Button
-        kind="main"
-        wet
-        grow
-        label={label}
-        disabled={disabled}
-        onPress={() => void onSave()}
-      />
+      <Button kind="main" wet grow label={label} disabled={disabled} onPress={onSave} />
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
+import { readControl } from '@/acts';
+import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { celsiusFrom } from '@/core/units';
 import { useFormats } from '@/features/frame/formats';
@@ -27,7 +28,7 @@ export function ControlScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const { data: rows } = useRows('controlReading');
   const [nominal, setNominal] = useState('7');
@@ -60,8 +61,7 @@ export function ControlScreen() {
       tempC,
       note: '',
     };
-    await append.mutateAsync([{ kind: 'controlReading', body }]);
-    setShown('');
+    if (await act(readControl(body))) setShown('');
   };
   return (
     <Screen actions={<SaveBar label="Write it down" onSave={save} />}>

@@ -1,5 +1,6 @@
+import { careFor } from '@/acts';
 import type { PenDetailAnswer } from '@/book/answers';
-import { useAppend } from '@/book/react';
+import { useAct } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -17,35 +18,27 @@ export function FirstSoak({
   /** The moment the screen shows: what begins now is seen at once. */
   readonly nowMs: number;
 }) {
-  const append = useAppend();
+  const { act, busy } = useAct();
   const hours = pen.body.ph?.wetting?.firstSoakHours ?? USUAL_SOAK_HOURS;
   if (hours === 0 || pen.care.some(({ body }) => body.what === 'soak')) return null;
-  const soak = () => {
-    append.mutate([
-      {
-        kind: 'careEvent',
-        body: {
-          penId: pen.id,
-          side: 'ph',
-          what: 'soak',
-          at: new Date(nowMs).toISOString(),
-          until: new Date(nowMs + hours * HOUR_MS).toISOString(),
-          note: 'Before its first use.',
-        },
-      },
-    ]);
-  };
+  const soak = () =>
+    act(
+      careFor({
+        penId: pen.id,
+        side: 'ph',
+        what: 'soak',
+        at: new Date(nowMs).toISOString(),
+        until: new Date(nowMs + hours * HOUR_MS).toISOString(),
+        note: 'Before its first use.',
+      }),
+    );
   return (
     <Panel>
       <Say>
         A new pH probe stands {hours} h in storage solution first, tip covered. White crystals round
         its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.
       </Say>
-      <Button
-        label={`Start its first soak, ${hours} h`}
-        disabled={append.isPending}
-        onPress={soak}
-      />
+      <Button label={`Start its first soak, ${hours} h`} disabled={busy} onPress={soak} />
     </Panel>
   );
 }

@@ -3,7 +3,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
+import { keepProfile, savePen } from '@/acts';
+import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { USES_BETWEEN_CHECKS } from '@/core/schedule';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
@@ -68,7 +69,7 @@ interface Props {
 function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Props) {
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const [kept, setKept] = useState('');
   const fields = useForm<PenFormIn, unknown, PenFormOut>({
     resolver: zodResolver(penFormSchema),
@@ -78,25 +79,19 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   const policy = useWatch({ control, name: 'checkPolicy' });
   const draft = useFormDraft(`pen/${penId ?? profileId}`, fields);
   const save = handleSubmit(async (out) => {
-    const change = {
-      kind: 'pen' as const,
-      recordId: penId,
-      parents: revId ? [revId] : undefined,
-      body: penOf(out, base),
-    };
-    const { recordIds } = await append.mutateAsync([change]);
+    const known = penId && revId ? { id: penId, revId } : undefined;
+    const recordIds = await act(savePen(known, penOf(out, base)));
+    if (!recordIds) return;
     draft.forget();
     goOn.to(`/pens/${recordIds[0]}`);
   });
   /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
-  const keepProfile = handleSubmit(async (out) => {
+  const keep = handleSubmit(async (out) => {
     const { name: title, ph, ec, display } = penOf(out, base);
-    await append.mutateAsync([
-      { kind: 'profile', body: { title, hint: 'your own', ph, ec, display, note: '' } },
-    ]);
-    setKept(title);
+    const profile = { title, hint: 'your own', ph, ec, display, note: '' };
+    if (await act(keepProfile(profile))) setKept(title);
   });
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   return (
     <Screen actions={<SaveBar label={penId ? 'Save the pen' : 'Add the pen'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
@@ -180,11 +175,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
       />
       <MoreFields control={control} hasPh={base.ph !== null} />
       <View>
-        <Button
-          kind="text"
-          label="Keep this as a profile of my own"
-          onPress={() => void keepProfile()}
-        />
+        <Button kind="text" label="Keep this as a profile of my own" onPress={keep} />
         <View role="status" aria-live="polite">
           {kept ? <Say bold>{kept} is now among the kinds of pens.</Say> : null}
         </View>

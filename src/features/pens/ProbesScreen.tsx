@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useAppend, useNowMs, useRows } from '@/book/react';
+import { fitProbe } from '@/acts';
+import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Choice, TextField } from '@/ui/form';
@@ -22,7 +23,7 @@ export function ProbesScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
   const goOn = useGoOn();
-  const append = useAppend();
+  const { act } = useAct();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const { data: rows } = useRows('probe');
   const [side, setSide] = useState<'ph' | 'ec'>();
@@ -44,13 +45,7 @@ export function ProbesScreen() {
     setWrong(messages);
     if (Object.keys(messages).length > 0) return;
     const probe = probeOf(form, { penId, side: chosen, nowMs });
-    const { fittedAt: at, serial } = probe;
-    const event = { penId, side: chosen, what: 'newProbe' as const, at, note: serial };
-    await append.mutateAsync([
-      { kind: 'probe', body: probe },
-      { kind: 'careEvent', body: event },
-    ]);
-    goOn.to(`/pens/${penId}`);
+    if (await act(fitProbe(probe))) goOn.to(`/pens/${penId}`);
   };
   return (
     <Screen actions={<SaveBar label="Fitted: start its life" onSave={fit} />}>

@@ -1,8 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm, useWatch } from 'react-hook-form';
+import { saveProduct } from '@/acts';
 import type { ProductAnswer } from '@/book/answers';
-import { useAnswer, useAppend } from '@/book/react';
+import { useAnswer, useAct } from '@/book/react';
 import { Caution } from '@/features/dose/Caution';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
@@ -38,7 +39,7 @@ export function ProductForm() {
 function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const fields = useForm<ProductIn, unknown, ProductOut>({
     resolver: zodResolver(productFormSchema),
     defaultValues: productDefaults(product?.body, product?.left, formats),
@@ -53,12 +54,11 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
   const down = leadsDown(reagent.value);
   const save = handleSubmit(async (out) => {
     const body = productOf(out, new Date().toISOString());
-    const parents = product && [product.revId];
-    await append.mutateAsync([{ kind: 'product', recordId: product?.id, parents, body }]);
+    if (!(await act(saveProduct(product, body)))) return;
     draft.forget();
     goOn.to('/shelf/products');
   });
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   const dry = strength.value === 'dry';
   return (
     <Screen

@@ -1,14 +1,15 @@
 import { StyleSheet, View } from 'react-native';
+import { changeSettings } from '@/acts';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
-import { useAppend } from '@/book/react';
+import { useAct } from '@/book/react';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useBack } from '@/features/parts/useBack';
 import { bandsOf, type Sample } from '@/records/samples';
 import { useLater } from '@/features/parts/useLater';
-import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
+import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { ago, SAMPLE_HINT, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
@@ -37,7 +38,7 @@ export function ReadForm(props: Props) {
   const later = useLater(true);
   const { formats, typed, type, view, phPen, ecPen } = form;
   const changeTempUnit = useChangeTempUnit(formats.settings);
-  useKeyAct('save', () => void form.save());
+  useKeyAct('save', form.save);
   const { latest } = tank;
   const step = (field: 'ph' | 'ec', pen: PenAnswer, from: number) => (direction: 1 | -1) => {
     const resolution = field === 'ph' ? pen.body.ph!.resolutionPh : pen.body.ec!.resolution;
@@ -56,7 +57,7 @@ export function ReadForm(props: Props) {
             grow
             label={form.surprise ? 'Keep it' : 'Save'}
             disabled={form.saving}
-            onPress={() => void form.save()}
+            onPress={form.save}
           />
         </>
       }
@@ -149,12 +150,10 @@ export function ReadForm(props: Props) {
 
 /** Tapping the unit changes it for the whole book. */
 function useChangeTempUnit(settings: FormatSettings) {
-  const append = useAppend();
+  const { act } = useAct();
   return () => {
     const tempUnit = settings.tempUnit === '°C' ? ('°F' as const) : ('°C' as const);
-    append.mutate([
-      { kind: 'setting', recordId: BOOK_SETTINGS_ID, body: { ...settings, tempUnit } },
-    ]);
+    inBackground('settings', act(changeSettings({ ...settings, tempUnit })));
   };
 }
 

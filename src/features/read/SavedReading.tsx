@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { takeBackReading } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import type { Sample } from '@/records/kinds';
-import { useAppend } from '@/book/react';
+import { useAct } from '@/book/react';
 import type { JudgedValue } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
@@ -43,7 +44,7 @@ const offersDose = (ph: JudgedValue | undefined) => ph?.verdict === 'low' || ph?
 /** What was saved, what it means, and ten seconds to take it back. */
 export function SavedReading({ saved, tank, onUndone }: Props) {
   const router = useRouter();
-  const append = useAppend();
+  const { act } = useAct();
   const formats = useFormats();
   const next = useNextStop();
   const dose = saved.sample === 'tank' && offersDose(saved.ph);
@@ -53,14 +54,13 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
     return () => clearTimeout(timer);
   }, []);
   const undo = async () => {
-    await append.mutateAsync([{ kind: 'reading', recordId: saved.id, body: null }]);
-    onUndone();
+    if (await act(takeBackReading(saved.id))) onUndone();
   };
   return (
     <Screen
       actions={
         <>
-          {canUndo ? <Button wet label="Undo" onPress={() => void undo()} /> : null}
+          {canUndo ? <Button wet label="Undo" onPress={undo} /> : null}
           {dose ? (
             <Button
               kind="main"

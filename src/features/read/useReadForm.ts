@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
+import { takeReading } from '@/acts';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAppend, useDraft } from '@/book/react';
+import { useAct, useDraft } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import type { Sample } from '@/records/kinds';
 import { surpriseQuestion } from './surprise';
@@ -50,7 +51,7 @@ interface Input {
 /** State of the Read form: what is typed, which pens, what it comes to, saving. */
 export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
   const formats = useFormats();
-  const append = useAppend();
+  const { act, busy } = useAct();
   const [typed, setTyped] = useState(initial);
   const [pens, setPens] = useState(answer.remembered[tank.id] ?? {});
   const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
@@ -110,8 +111,8 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
       ecPen,
       note: typed.note,
     });
-    try {
-      const { recordIds } = await append.mutateAsync([{ kind: 'reading', body }]);
+    const recordIds = await act(takeReading(body));
+    if (recordIds) {
       draft.forget();
       onSaved({
         id: recordIds[0] ?? '',
@@ -125,10 +126,6 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
             ? tank.mixing?.body.predictedPh
             : undefined,
       });
-    } catch (error) {
-      setFailure(
-        `Not saved; what you typed is still here. ${error instanceof Error ? error.message : ''}`,
-      );
     }
   };
   const type = (field: keyof ReadTyped) => (text: string) => {
@@ -168,7 +165,7 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
     failure,
     surprise,
     save,
-    saving: append.isPending,
+    saving: busy,
     formats,
   };
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { addPerson } from '@/acts';
 import type { SettingsAnswer } from '@/book/answers';
-import { useAppend, useBook } from '@/book/react';
+import { useAct, useBook } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Choice, TextField } from '@/ui/form';
 import { Say } from '@/ui/text';
@@ -10,22 +11,19 @@ import { initialsMessage } from './initials';
 
 /** The people of this book, and who holds this device. */
 export function People({ people }: { readonly people: SettingsAnswer['people'] }) {
-  const append = useAppend();
+  const { act } = useAct();
   const { device, setDevice } = useBook();
   const [typed, setTyped] = useState('');
   const [message, setMessage] = useState<string>();
   const all = people.map(({ body }) => body.initials);
-  const add = () => {
+  const add = async () => {
     const wrong = initialsMessage(typed, all);
     setMessage(wrong);
     if (wrong) return;
     const initials = typed.trim().toUpperCase();
-    append.mutate([{ kind: 'person', body: { initials, name: '' } }], {
-      onSuccess: () => {
-        setTyped('');
-        if (all.length === 0) setDevice({ initials });
-      },
-    });
+    if (!(await act(addPerson(initials)))) return;
+    setTyped('');
+    if (all.length === 0) setDevice({ initials });
   };
   return (
     <View style={styles.people}>

@@ -1,29 +1,31 @@
 import { useRouter } from 'expo-router';
-import { useAnswer, useAppend, useBook } from '@/book/react';
+import { changeSettings } from '@/acts';
+import { useAnswer, useAct, useBook } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/features/frame/useLeaveDemo';
-import { BOOK_SETTINGS_ID, type BookSettings } from '@/records/kinds';
+import type { BookSettings } from '@/records/kinds';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
+import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { SCALE_LABEL } from '@/words';
+import { About } from './About';
 import { People } from './People';
+import { StorageNote } from './StorageNote';
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
   const { data } = useAnswer(['settings'], (client) => client.settings());
   const { device, setDevice, opened } = useBook();
-  const append = useAppend();
+  const { act } = useAct({ oneByOne: true });
   const router = useRouter();
   const openBook = useOpenBook(opened.book === 'demo' ? 'own' : 'demo');
   if (!data) return <Skeleton label="Loading settings" />;
   const { settings } = data;
   const change = (patch: Partial<BookSettings>) =>
-    append.mutate([
-      { kind: 'setting', recordId: BOOK_SETTINGS_ID, body: { ...settings, ...patch } },
-    ]);
+    inBackground('settings', act(changeSettings({ ...settings, ...patch })));
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
@@ -144,6 +146,8 @@ export function SettingsScreen() {
         The whole book as one file: a copy to keep, or the way to a new phone.
       </Say>
       <Button label="Move or keep the book" onPress={() => router.navigate('/book-file')} />
+      <StorageNote />
+      <Button label="State of the book" onPress={() => router.navigate('/book-state')} />
       <Say size="small" tone="soft">
         {opened.book === 'demo'
           ? 'You are in the demo glasshouse. Your own book is kept apart.'
@@ -153,6 +157,7 @@ export function SettingsScreen() {
         label={opened.book === 'demo' ? 'Open my own book' : 'Look round the demo'}
         onPress={openBook}
       />
+      <About />
     </Screen>
   );
 }

@@ -2,8 +2,9 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { removeLot, saveLot } from '@/acts';
 import type { LotAnswer } from '@/book/answers';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { dayText } from '@/features/parts/days';
@@ -39,7 +40,7 @@ export function LotForm() {
 function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const fields = useForm<LotFormIn, unknown, LotFormOut>({
     resolver: zodResolver(lotFormSchema),
     defaultValues: lotDefaults(lot?.body, formats),
@@ -50,20 +51,17 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const form = useController({ control, name: 'form' }).field;
   const save = handleSubmit(async (out) => {
     const body = lotOf(out, lot?.body);
-    await append.mutateAsync([
-      { kind: 'lot', recordId: lot?.id, parents: lot && [lot.revId], body },
-    ]);
+    if (!(await act(saveLot(lot, body)))) return;
     draft.forget();
     goOn.to('/shelf');
   });
   const remove = async () => {
     if (!lot) return;
-    await append.mutateAsync([{ kind: 'lot', recordId: lot.id, parents: [lot.revId], body: null }]);
-    goOn.to('/shelf');
+    if (await act(removeLot(lot))) goOn.to('/shelf');
   };
   const buffer = kind.value === 'buffer';
   const valued = buffer || kind.value === 'ecStandard';
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   return (
     <Screen actions={<SaveBar label={lot ? 'Save the lot' : 'Add the lot'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>
@@ -140,7 +138,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
         numeric
       />
       {valued ? <LabelFields control={control} buffer={buffer} /> : null}
-      {lot ? <Button label="Take it off the Shelf" onPress={() => void remove()} /> : null}
+      {lot ? <Button label="Take it off the Shelf" onPress={remove} /> : null}
     </Screen>
   );
 }

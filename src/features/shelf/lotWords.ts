@@ -22,7 +22,7 @@ export function portionsWords({ portionsLeft }: LotState): string {
 export function dateWords({ word, goodUntilMs }: LotState): string {
   if (word === 'empty') return 'empty';
   if (goodUntilMs === undefined) return '';
-  const day = `${shortDay(goodUntilMs)} ${new Date(goodUntilMs).getFullYear()}`;
+  const day = `${shortDay(goodUntilMs, goodUntilMs)} ${new Date(goodUntilMs).getFullYear()}`;
   if (word === 'expired') return `expired ${day}`;
   if (word === 'tooOld') return `too long open since ${day}`;
   return `good until ${day}`;

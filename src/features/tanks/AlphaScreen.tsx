@@ -1,7 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { saveTank } from '@/acts';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { fitAlpha } from '@/core/conductivity';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
@@ -22,7 +23,7 @@ export function AlphaScreen() {
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
   const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const { data: page } = useAnswer(['readingsPage', tankId, 'tank'], (client) =>
@@ -47,8 +48,7 @@ export function AlphaScreen() {
   const save = async () => {
     if (!fit.ok) return;
     const body = { ...tank.body, alphaPerC: Number(fit.value.alphaPerC.toFixed(5)) };
-    await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
-    goOn.back();
+    if (await act(saveTank(tank, body))) goOn.back();
   };
   return (
     <Screen
@@ -61,7 +61,7 @@ export function AlphaScreen() {
               wet
               grow
               label={`Take ${percent(fit.value.alphaPerC)} % per °C`}
-              onPress={() => void save()}
+              onPress={save}
             />
           ) : null}
         </>

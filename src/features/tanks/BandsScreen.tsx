@@ -3,8 +3,9 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
 import { useGoOn } from '@/features/parts/useGoOn';
@@ -38,7 +39,7 @@ interface Props {
 
 function Fields({ tank, sample, onSample }: Props) {
   const goOn = useGoOn();
-  const append = useAppend();
+  const { act } = useAct();
   const formats = useFormats();
   const kind = sample as Exclude<Sample, 'tank'>;
   const { control, handleSubmit } = useForm<BandsIn, unknown, BandsOut>({
@@ -47,8 +48,7 @@ function Fields({ tank, sample, onSample }: Props) {
   });
   const save = handleSubmit(async (bands) => {
     const body = { ...tank.body, sampleBands: { ...tank.body.sampleBands, [kind]: bands } };
-    await append.mutateAsync([{ kind: 'tank', recordId: tank.id, parents: [tank.revId], body }]);
-    goOn.back();
+    if (await act(saveTank(tank, body))) goOn.back();
   });
   const field = (name: keyof BandsIn, label: string, unit?: string) => (
     <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />

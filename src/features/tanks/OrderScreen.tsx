@@ -1,25 +1,22 @@
 import { useRouter } from 'expo-router';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { orderTanks } from '@/acts';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { SortableList } from '@/ui/sortable';
+import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 
 /** The order of the Round: the way the grower walks past the tanks. */
 export function OrderScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
-  const append = useAppend();
+  const { act } = useAct({ oneByOne: true });
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading tanks" />;
   const order = (ids: readonly string[]) => {
-    const changes = ids.flatMap((id, at) => {
-      const tank = tanks.find((candidate) => candidate.id === id);
-      if (!tank || tank.body.place === at + 1) return [];
-      const body = { ...tank.body, place: at + 1 };
-      return [{ kind: 'tank' as const, recordId: id, parents: [tank.revId], body }];
-    });
-    if (changes.length > 0) append.mutate(changes);
+    const ordered = orderTanks(tanks, ids);
+    if (ordered.changes.length > 0) inBackground('order', act(ordered));
   };
   return (
     <Screen

@@ -3,9 +3,10 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
@@ -40,7 +41,7 @@ function Fields({
 }) {
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const [since, setSince] = useState<'now' | 'always'>('now');
   const fields = useForm<TankFormIn, unknown, TankFormOut>({
     resolver: zodResolver(tankFormSchema),
@@ -63,14 +64,8 @@ function Fields({
   const save = handleSubmit(async (out) => {
     const body = { ...tank?.body, ...out, place: tank?.body.place ?? nextPlace };
     const effectiveFromMs = tank && since === 'now' ? thisMoment().nowMs : undefined;
-    const change = {
-      kind: 'tank' as const,
-      recordId: tank?.id,
-      parents: tank && [tank.revId],
-      body,
-      effectiveFromMs,
-    };
-    const { recordIds } = await append.mutateAsync([change]);
+    const recordIds = await act(saveTank(tank, body, effectiveFromMs));
+    if (!recordIds) return;
     draft.forget();
     goOn.to(`/tanks/${recordIds[0]}`);
   });
@@ -79,7 +74,7 @@ function Fields({
     label: string,
     more: { unit?: string; numeric?: boolean } = {},
   ) => <FormField control={control} name={name} label={label} {...more} />;
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   return (
     <Screen actions={<SaveBar label={tank ? 'Save the tank' : 'Add the tank'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>

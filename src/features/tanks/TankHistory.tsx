@@ -7,6 +7,7 @@ import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Measured, Strip, TimeAxis, within, ZoomPan, type TimeWindow } from '@/ui/chart';
 import { Skeleton } from '@/ui/layout';
+import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { axisWriter, dayMonthYear, SAMPLE_NAME } from '@/words';
@@ -90,7 +91,7 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
       '-',
     );
     if (as === 'svg') saveSvg(file, svg);
-    else void savePng(file, svg);
+    else inBackground('picture', savePng(file, svg));
   };
   return (
     <View>

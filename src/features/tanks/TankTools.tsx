@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { copyTank, retireTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
-import { useAppend } from '@/book/react';
+import { useAct } from '@/book/react';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { Button } from '@/ui/button';
 import { space } from '@/ui/tokens';
@@ -15,17 +16,14 @@ interface Props {
 export function TankTools({ tank, nextPlace }: Props) {
   const router = useRouter();
   const goOn = useGoOn();
-  const append = useAppend();
-  const { id, revId, body } = tank;
+  const { act } = useAct();
+  const { id, body } = tank;
   const duplicate = async () => {
-    const copy = { ...body, name: `${body.name}, copy`, place: nextPlace, learnFrom: undefined };
-    const { recordIds } = await append.mutateAsync([{ kind: 'tank', body: copy }]);
-    goOn.to(`/tanks/${recordIds[0]}/edit`);
+    const recordIds = await act(copyTank(tank, nextPlace));
+    if (recordIds) goOn.to(`/tanks/${recordIds[0]}/edit`);
   };
   const retire = async () => {
-    const changed = { ...body, retired: body.retired ? undefined : true };
-    await append.mutateAsync([{ kind: 'tank', recordId: id, parents: [revId], body: changed }]);
-    goOn.to(`/tanks/${id}`);
+    if (await act(retireTank(tank))) goOn.to(`/tanks/${id}`);
   };
   return (
     <View style={styles.tools}>
@@ -37,7 +35,7 @@ export function TankTools({ tank, nextPlace }: Props) {
         label="Measure its coefficient"
         onPress={() => router.navigate(`/tanks/${id}/alpha` as '/')}
       />
-      <Button label="Another like it" onPress={() => void duplicate()} />
+      <Button label="Another like it" onPress={duplicate} />
       <Button
         label={body.retired ? 'Back in use' : 'Out of use'}
         name={
@@ -45,7 +43,7 @@ export function TankTools({ tank, nextPlace }: Props) {
             ? 'Back in use: the Round comes past it again'
             : 'Out of use: its record stays, the Round passes it by'
         }
-        onPress={() => void retire()}
+        onPress={retire}
       />
     </View>
   );

@@ -1,8 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm } from 'react-hook-form';
+import { saveWater } from '@/acts';
 import type { Row } from '@/book/answers';
-import { useAppend, useRows } from '@/book/react';
+import { useAct, useRows } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
@@ -27,7 +28,7 @@ export function WaterForm() {
 function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const goOn = useGoOn();
   const formats = useFormats();
-  const append = useAppend();
+  const { act } = useAct();
   const fields = useForm<WaterIn, unknown, Water>({
     resolver: zodResolver(waterFormSchema),
     defaultValues: waterDefaults(water?.body, formats),
@@ -37,13 +38,11 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const { field: basis } = useController({ control, name: 'basis' });
   const { field: unit } = useController({ control, name: 'unit' });
   const save = handleSubmit(async (body) => {
-    await append.mutateAsync([
-      { kind: 'water', recordId: water?.id, parents: water && [water.revId], body },
-    ]);
+    if (!(await act(saveWater(water, body)))) return;
     draft.forget();
     goOn.to('/tanks/waters');
   });
-  useKeyAct('save', () => void save());
+  useKeyAct('save', save);
   return (
     <Screen actions={<SaveBar label={water ? 'Save the water' : 'Add the water'} onSave={save} />}>
       <Say size="huge" face="slab" heading={1}>

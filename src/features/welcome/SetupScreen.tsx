@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { useAnswer, useAppend, useNowMs } from '@/book/react';
+import { setUp } from '@/acts';
+import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
@@ -24,21 +25,16 @@ export function SetupScreen() {
 
 /** Writes pen and tank as one act and goes on to the first reading. */
 function useFinish(profile: GenericProfile | undefined, penCount: number) {
-  const append = useAppend();
+  const { act } = useAct();
   const { settings } = useFormats();
   const goOn = useGoOn();
   return async (tank: FirstTank) => {
     if (!profile) return;
     const code = `P${penCount + 1}`;
     const name = penName(profile.title);
-    const { recordIds } = await append.mutateAsync([
-      {
-        kind: 'pen',
-        body: penFromProfile(profile, { code, name, tolerancePolicy: settings.tolerancePolicy }),
-      },
-      { kind: 'tank', body: { ...tank, alphaPerC: 0.019, place: 1, note: '' } },
-    ]);
-    goOn.to(`/read?tank=${recordIds[1]}`);
+    const pen = penFromProfile(profile, { code, name, tolerancePolicy: settings.tolerancePolicy });
+    const recordIds = await act(setUp(pen, { ...tank, alphaPerC: 0.019, place: 1, note: '' }));
+    if (recordIds) goOn.to(`/read?tank=${recordIds[1]}`);
   };
 }
 

@@ -44,7 +44,7 @@ export function TankStep({ onBack, onDone }: Props) {
       ecBand: { low: target.ec[0], high: target.ec[1] },
     }),
   );
-  useKeyAct('save', () => void done());
+  useKeyAct('save', done);
   const band = `pH ${formats.number(target.ph[0], 1)} to ${formats.number(target.ph[1], 1)}, EC ${formats.ec(target.ec[0])} to ${formats.ec(target.ec[1])} ${formats.ecUnit}`;
   return (
     <Screen
@@ -57,7 +57,7 @@ export function TankStep({ onBack, onDone }: Props) {
             grow
             label="On to the first reading"
             disabled={formState.isSubmitting}
-            onPress={() => void done()}
+            onPress={done}
           />
         </>
       }

@@ -1,5 +1,5 @@
 import { headsOf, type Kind, type RecordId, type Revision } from '@/records';
-import { canonicalJson } from './canonicalJson';
+import { kept, sameRevision } from '@/records/storage/oneOf';
 
 /** How one record of a file stands to the book. */
 export type MergeState = 'new' | 'same' | 'changedThere' | 'changedHere' | 'changedOnBothSides';
@@ -11,7 +11,7 @@ export interface MergePreview {
   readonly newByKind: Readonly<Partial<Record<Kind, number>>>;
   /** Revisions the book does not have yet. */
   readonly fresh: readonly Revision[];
-  /** Ids that stand in both with different contents: the book's stay, the file's are left out. */
+  /** Ids that bear two contents: of each, every book keeps the same one, whichever came first. */
   readonly clashes: number;
 }
 
@@ -48,7 +48,10 @@ export function mergePreview(book: readonly Revision[], file: readonly Revision[
   for (const revision of file) {
     const mine = known.get(revision.revId) ?? fresh.get(revision.revId);
     if (!mine) fresh.set(revision.revId, revision);
-    else if (canonicalJson(mine) !== canonicalJson(revision)) clashes += 1;
+    else if (!sameRevision(mine, revision)) {
+      clashes += 1;
+      if (kept(mine, revision) === revision) fresh.set(revision.revId, revision);
+    }
   }
   const here = group(book);
   const counts: Record<MergeState, number> = {

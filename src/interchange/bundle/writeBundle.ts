@@ -1,19 +1,78 @@
-import { parseRevision, type Revision } from '@/records';
+import type { Revision } from '@/records';
+import { canonicalJson } from '@/records/canonicalJson';
+import { PIECE_MAX_LENGTH } from './bundleLimits';
 import { BUNDLE_FORMAT, BUNDLE_VERSION } from './bundleSchema';
-import { canonicalJson } from './canonicalJson';
+import { digestOf } from './digest';
+
+/** A stored value that could not be read, with its key. */
+export type Aside = readonly [key: string, value: unknown];
+
+/** Texts gathered into runs that are no longer than a piece may be. */
+function* runs(texts: Iterable<string>): Generator<readonly string[]> {
+  let run: string[] = [];
+  let length = 0;
+  for (const text of texts) {
+    if (run.length > 0 && length + text.length > PIECE_MAX_LENGTH) {
+      yield run;
+      run = [];
+      length = 0;
+    }
+    run.push(text);
+    length += text.length + 1;
+  }
+  if (run.length > 0) yield run;
+}
+
+/** What was set aside as texts, a long one in parts. */
+function* asideTexts(setAside: readonly Aside[]): Generator<string> {
+  const size = PIECE_MAX_LENGTH / 2;
+  for (const [key, value] of setAside) {
+    const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? '');
+    for (let at = 0; at === 0 || at * size < text.length; at += 1) {
+      const part = text.slice(at * size, (at + 1) * size);
+      yield canonicalJson({ key, part: at, text: part });
+    }
+  }
+}
+
+function* sorted(revisions: readonly Revision[]): Generator<string> {
+  const byId = [...revisions].sort((a, b) => (a.revId < b.revId ? -1 : 1));
+  for (const revision of byId) yield canonicalJson(revision);
+}
 
 /**
- * A whole book as the text of a `.zolder.json` file: every revision, by id, one a line. It depends
- * on the book alone: no date, no device, so that writing what was read gives the same bytes.
+ * A whole book as a `.zolder.json` file, a line at a time: every revision, by id, in pieces that
+ * bear their own digest; then what could not be read, as it was found; then what there must be in
+ * all. It depends on the book alone: no date, no device, so that writing what was read gives the
+ * same bytes.
  */
-export function writeBundle(revisions: readonly Revision[]): string {
-  const lines = [...revisions]
-    .sort((a, b) => (a.revId < b.revId ? -1 : 1))
-    .flatMap((revision) => {
-      // Through its schema: what was left to a default is written out.
-      const parsed = parseRevision(revision);
-      return parsed.ok ? [canonicalJson(parsed.revision)] : [];
-    });
-  const head = `{"format":"${BUNDLE_FORMAT}","version":${BUNDLE_VERSION},"revisions":[`;
-  return `${head}\n${lines.join(',\n')}\n]}\n`;
+export function* bundleLines(
+  revisions: readonly Revision[],
+  setAside: readonly Aside[] = [],
+): Generator<string> {
+  yield `{"format":"${BUNDLE_FORMAT}","version":${BUNDLE_VERSION},"pieces":[`;
+  const digests: string[] = [];
+  const lists = [
+    ['revisions', runs(sorted(revisions))],
+    ['setAside', runs(asideTexts(setAside))],
+  ] as const;
+  for (const [name, pieces] of lists) {
+    for (const piece of pieces) {
+      const body = `[${piece.join(',')}]`;
+      const sha256 = digestOf(body);
+      // The comma goes before: only then is it known that another one comes.
+      yield `${digests.length > 0 ? ',' : ''}{"sha256":"${sha256}","${name}":${body}}`;
+      digests.push(sha256);
+    }
+  }
+  const total = { pieces: digests.length, revisions: revisions.length };
+  yield `],"total":${canonicalJson({ ...total, sha256: digestOf(digests.join('')) })}}`;
+}
+
+/** The whole file as one text, for books that are not large. */
+export function writeBundle(
+  revisions: readonly Revision[],
+  setAside: readonly Aside[] = [],
+): string {
+  return `${[...bundleLines(revisions, setAside)].join('\n')}\n`;
 }

@@ -4,7 +4,7 @@ import { z } from 'zod';
 export const finite = z.number().refine(Number.isFinite, 'must be finite');
 
 /** A number above zero. */
-export const positive = finite.refine((value) => value > 0, 'must be above zero');
+export const positive = finite.refine((value) => value >= 1e-9, 'must be above zero');
 
 /** A UTC instant, e.g. 2026-03-01T07:30:00.000Z. */
 export const instant = z.iso.datetime();

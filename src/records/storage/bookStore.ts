@@ -1,84 +1,150 @@
-import { parseRevision, type Revision } from '../revision';
-import { compactJournal, COMPACTION_KEY, type RunLocked } from './compact';
+import { understand } from '../migrations';
+import type { Revision } from '../revision';
+import { compactJournal, upgradePack, writePacks } from './compact';
+import { asideOf, toldByKey, type MissingPack, type SetAside } from './findings';
 import { JOURNAL_PREFIX, journalKey } from './journal';
+import { decodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
+import { oneOf, sameRevision } from './oneOf';
 import { decodePack, encodePack, PACK_PREFIX } from './packs';
-import type { Entry, StoragePort } from './port';
+import type { Entry, Held, StoragePort } from './port';
 
 /** A whole book as it came from storage. */
 export interface LoadedBook {
   readonly revisions: readonly Revision[];
-  readonly damaged: number;
+  readonly setAside: readonly SetAside[];
+  readonly missing: readonly MissingPack[];
+  /** The list of packs itself was damaged: a pack that is gone cannot be noticed until it is made anew. */
+  readonly listDamaged: boolean;
+  /** Ids that stand in storage with two contents; one of them is shown. */
+  readonly twoContents: number;
   /** Entries waiting in the journal. */
   readonly journalLength: number;
+  /** Sound packs of an older schema, to be written anew by housekeeping. */
+  readonly olderPacks: readonly string[];
 }
 
-/** How often a reading is tried again when a compaction moved entries under it. */
-const LOAD_TRIES = 5;
+/** An import of so many revisions is written as packs at once, not entry by entry. */
+const PACK_AT_ONCE = 200;
 
-/** The book's storage: append to a journal, pack it under a lock, read all of it back. */
+/** Why revisions were not written, in words for the log. */
+export class NotWritten extends Error {}
+
+function missingFrom(manifest: Manifest, keys: ReadonlySet<string>): MissingPack[] {
+  return Object.entries(manifest)
+    .filter(([key]) => !keys.has(key))
+    .map(([key, count]) => ({ key, count, ...toldByKey(key) }));
+}
+
+function countTwoContents(revisions: readonly Revision[]): number {
+  const byId = new Map<string, Revision>();
+  let count = 0;
+  for (const revision of revisions) {
+    const known = byId.get(revision.revId);
+    if (known && !sameRevision(known, revision)) count += 1;
+    byId.set(revision.revId, revision);
+  }
+  return count;
+}
+
+/** The book's storage: append to a journal, pack it in one transaction, read all of it back. */
 export class BookStore {
-  private compaction: string | null = null;
+  private list: unknown = null;
   private readonly seenJournal = new Set<string>();
 
   constructor(
     private readonly port: StoragePort,
     private readonly session: string,
-    private readonly runLocked: RunLocked,
   ) {}
 
-  /** Reads everything; readers dedupe by `revId`, so a crash between packing and removing is harmless. */
+  /** Reads everything as it stood at one moment. What is damaged is set aside and counted. */
   async load(): Promise<LoadedBook> {
-    for (let tries = 0; tries < LOAD_TRIES; tries += 1) {
-      const loaded = await this.tryLoad();
-      if (loaded) return loaded;
-    }
-    throw new Error('The book kept changing while it was read. Close other tabs and try again.');
+    const { packs, journal, list } = await this.port.inOneGo('read', async (within) => ({
+      packs: await within.entries(PACK_PREFIX),
+      journal: await within.entries(JOURNAL_PREFIX),
+      list: await within.get(MANIFEST_KEY),
+    }));
+    this.list = list;
+    journal.forEach(([key]) => this.seenJournal.add(key));
+    return { ...decodeAll([...packs, ...journal], list), journalLength: journal.length };
   }
 
-  private async tryLoad(): Promise<LoadedBook | undefined> {
-    const keys = await this.port.keys();
-    const packKeys = keys.filter((key) => key.startsWith(PACK_PREFIX));
-    const journalKeys = keys.filter((key) => key.startsWith(JOURNAL_PREFIX));
-    const texts = await this.port.getMany([COMPACTION_KEY, ...packKeys, ...journalKeys]);
-    const [compaction, ...rest] = texts;
-    // A key that vanished was packed meanwhile: start over rather than miss it.
-    if (rest.some((text) => text === null)) return undefined;
-    const packs = rest.map((text) => decodePack(text ?? ''));
-    const byId = new Map(packs.flatMap((pack) => pack.revisions.map((r) => [r.revId, r] as const)));
-    this.compaction = compaction ?? null;
-    journalKeys.forEach((key) => this.seenJournal.add(key));
-    const damaged = packs.reduce((sum, pack) => sum + pack.damaged, 0);
-    return { revisions: [...byId.values()], damaged, journalLength: journalKeys.length };
-  }
-
-  /** Appends revisions as one atomic act; resolves when they are committed. */
-  async append(revisions: readonly Revision[]): Promise<void> {
-    for (const revision of revisions) {
-      const parsed = parseRevision(revision);
-      if (parsed.ok) continue;
-      const { path, message } = parsed.refusal;
-      throw new Error(`Not saved: ${revision.kind} ${path} ${message}`);
+  /**
+   * Appends revisions as one atomic act and answers them as they were written, defaults included;
+   * resolves when they are committed.
+   */
+  async append(revisions: readonly Revision[]): Promise<readonly Revision[]> {
+    const parsed = revisions.map((revision) => {
+      const result = understand(revision);
+      if (result.state === 'sound') return result.revision;
+      const told = result.state === 'newer' ? 'newer version' : toldRefusal(result.refusal);
+      throw new NotWritten(`${revision.kind} ${told}`);
+    });
+    if (parsed.length >= PACK_AT_ONCE) {
+      const lists = await this.port.inOneGo('write', (within) => writePacks(within, parsed));
+      if (lists.before === this.list) this.list = lists.after;
+      return parsed;
     }
-    const entries = revisions.map((revision): Entry => [
+    const entries = parsed.map((revision): Entry => [
       journalKey(revision, this.session),
       encodePack([revision]),
     ]);
     await this.port.setMany(entries);
     entries.forEach(([key]) => this.seenJournal.add(key));
+    return parsed;
   }
 
   /** Whether another tab wrote something this one has not seen (it was frozen, or missed a message). */
   async isBehind(): Promise<boolean> {
+    const [list] = await this.port.getMany([MANIFEST_KEY]);
+    if (list !== this.list) return true;
     const keys = await this.port.keys();
-    const [compaction] = await this.port.getMany([COMPACTION_KEY]);
-    if ((compaction ?? null) !== this.compaction) return true;
     return keys.some((key) => key.startsWith(JOURNAL_PREFIX) && !this.seenJournal.has(key));
   }
 
   /** Packs the journal; safe against other tabs and against a crash at any point. */
   async compact(): Promise<void> {
-    await this.runLocked(() => compactJournal(this.port));
-    const [compaction] = await this.port.getMany([COMPACTION_KEY]);
-    this.compaction = compaction ?? null;
+    const { keys, before, after } = await compactJournal(this.port);
+    if (keys.length === 0) return;
+    // Where another tab wrote or packed what this one has not read, it stays behind and reads anew.
+    const knew = before === this.list && keys.every((key) => this.seenJournal.has(key));
+    if (knew) this.list = after;
   }
+
+  /** Writes sound packs of an older schema anew. */
+  async upgrade(keys: readonly string[]): Promise<void> {
+    for (const key of keys) await upgradePack(this.port, key);
+  }
+
+  /** Everything that is stored, as found, for a file of what cannot be read. */
+  async raw(keys: readonly string[]): Promise<readonly Held[]> {
+    const values = await this.port.getMany(keys);
+    return keys.map((key, at): Held => [key, values[at]]);
+  }
+}
+
+const toldRefusal = ({ path, message }: { path: string; message: string }) => `${path} ${message}`;
+
+/** What a book's stored values come to. */
+export function decodeAll(held: readonly Held[], list: unknown): Omit<LoadedBook, 'journalLength'> {
+  const manifest = decodeManifest(list);
+  const found: Revision[] = [];
+  const setAside: SetAside[] = [];
+  const olderPacks: string[] = [];
+  for (const [key, value] of held) {
+    const pack = decodePack(value);
+    // One by one: a spread of many thousands would overflow the stack.
+    for (const revision of pack.revisions) found.push(revision);
+    const aside = asideOf(key, pack, manifest?.[key]);
+    if (aside) setAside.push(aside);
+    else if (!pack.current && key.startsWith(PACK_PREFIX)) olderPacks.push(key);
+  }
+  const revisions = oneOf(found);
+  return {
+    revisions,
+    setAside,
+    olderPacks,
+    missing: missingFrom(manifest ?? {}, new Set(held.map(([key]) => key))),
+    listDamaged: manifest === undefined,
+    twoContents: revisions.length === found.length ? 0 : countTwoContents(found),
+  };
 }

@@ -1,14 +1,27 @@
 import type { Revision } from '../revision';
-import { checksum } from './checksum';
 import { JOURNAL_PREFIX } from './journal';
+import { decodeManifest, encodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
 import { decodePack, encodePack, packGroup, PACK_PREFIX, PACK_SIZE } from './packs';
-import type { Entry, StoragePort } from './port';
+import type { Held, StoragePort, Within } from './port';
+import { oneOf } from './oneOf';
 
-/** Names the last compaction, so that a reader can tell that packs changed. */
-export const COMPACTION_KEY = 'm/compaction';
+/** The number of a part, from its key; -1 for a key that bears none. */
+function partOf(key: string): number {
+  const part = /\/(\d+)$/.exec(key)?.[1];
+  return part === undefined ? -1 : Number(part);
+}
 
-/** Runs work while no other tab may (a Web Lock in the browser). */
-export type RunLocked = (work: () => Promise<void>) => Promise<void>;
+/** Revisions by the group they are packed under, in the order found. */
+function byGroup(revisions: readonly Revision[]): Map<string, Revision[]> {
+  const groups = new Map<string, Revision[]>();
+  for (const revision of revisions) {
+    const group = packGroup(revision);
+    const members = groups.get(group);
+    if (members) members.push(revision);
+    else groups.set(group, [revision]);
+  }
+  return groups;
+}
 
 /** Splits a list into runs of at most `size`. */
 function chunks<T>(list: readonly T[], size: number): T[][] {
@@ -16,55 +29,102 @@ function chunks<T>(list: readonly T[], size: number): T[][] {
   return Array.from({ length: count }, (_, at) => list.slice(at * size, (at + 1) * size));
 }
 
-/** Packs for one group: the last part is filled up, further parts are new. */
-async function packsFor(
-  port: StoragePort,
-  { group, fresh, keys }: { group: string; fresh: readonly Revision[]; keys: readonly string[] },
-): Promise<Entry[]> {
-  const parts = keys.filter((key) => key.startsWith(`${group}/`)).sort();
-  const lastKey = parts.at(-1);
-  const [lastText] = lastKey ? await port.getMany([lastKey]) : [null];
-  const last = lastText ? decodePack(lastText) : { revisions: [], damaged: 0 };
-  // A damaged pack is left alone: nothing that cannot be read is ever rewritten.
-  const refill = last.damaged === 0 && last.revisions.length < PACK_SIZE;
-  const known = new Set(last.revisions.map((revision) => revision.revId));
-  const added = fresh.filter((revision) => !known.has(revision.revId));
-  const all = refill ? [...last.revisions, ...added] : added;
-  const firstPart = lastKey ? parts.length - (refill ? 1 : 0) : 0;
-  return chunks(all, PACK_SIZE).map((revisions, at): Entry => {
-    const part = String(firstPart + at).padStart(4, '0');
-    return [`${group}/${part}`, encodePack(revisions)];
-  });
+/** The newest part of a group and the number the next one gets. Numbers only grow. */
+interface Newest {
+  readonly key: string | undefined;
+  readonly nextPart: number;
+}
+
+/** Looks among the packs that are there and those the list tells of: a missing one keeps its number. */
+function newestPart(group: string, packKeys: readonly string[], manifest: Manifest): Newest {
+  const mine = (key: string) => key.startsWith(`${group}/`);
+  const here = packKeys.filter(mine);
+  const known = [...here, ...Object.keys(manifest).filter(mine)];
+  const greatest = Math.max(-1, ...known.map(partOf));
+  return { key: here.find((key) => partOf(key) === greatest), nextPart: greatest + 1 };
+}
+
+/** Writes one group: the newest part is filled up where it is sound and current, further ones are new. */
+async function packGroupOf(
+  within: Within,
+  { group, fresh, newest }: { group: string; fresh: readonly Revision[]; newest: Newest },
+): Promise<Record<string, number>> {
+  const last = newest.key === undefined ? undefined : decodePack(await within.get(newest.key));
+  const refill = last && !last.aside && last.current && last.revisions.length < PACK_SIZE;
+  const all = oneOf([...(refill ? last.revisions : []), ...fresh]);
+  const firstPart = newest.nextPart - (refill ? 1 : 0);
+  const sizes: Record<string, number> = {};
+  for (const [at, revisions] of chunks(all, PACK_SIZE).entries()) {
+    const key = `${group}/${String(firstPart + at).padStart(4, '0')}`;
+    sizes[key] = revisions.length;
+    await within.set(key, encodePack(revisions));
+  }
+  return sizes;
+}
+
+/** Journal entries that were understood whole; the others stay where they are. */
+function readable(journal: readonly Held[]): { keys: string[]; revisions: Revision[] } {
+  const keys: string[] = [];
+  const revisions: Revision[] = [];
+  for (const [key, held] of journal) {
+    const entry = decodePack(held);
+    if (entry.aside) continue;
+    keys.push(key);
+    revisions.push(...entry.revisions);
+  }
+  return { keys, revisions };
 }
 
 /**
- * Moves the journal into packs: write the packs in one act, then remove the entries. Entries that
- * cannot be read stay where they are. Call it under a lock.
+ * Moves the journal into packs in one transaction: nothing is between the two, nobody comes in
+ * between, no lock is needed. What is set aside, in the journal or among the packs, stays untouched.
  */
-export async function compactJournal(port: StoragePort): Promise<void> {
-  const keys = await port.keys();
-  const journalKeys = keys.filter((key) => key.startsWith(JOURNAL_PREFIX));
-  const texts = await port.getMany(journalKeys);
-  const readable = journalKeys.flatMap((key, at) => {
-    const pack = decodePack(texts[at] ?? '');
-    return pack.damaged === 0 && pack.revisions.length > 0 ? [{ key, ...pack }] : [];
+export function compactJournal(port: StoragePort): Promise<Packed> {
+  return port.inOneGo('write', async (within) => {
+    const { keys, revisions } = readable(await within.entries(JOURNAL_PREFIX));
+    if (keys.length === 0) return { keys, before: null, after: null };
+    const lists = await writePacks(within, revisions);
+    await Promise.all(keys.map((key) => within.remove(key)));
+    return { keys, ...lists };
   });
-  if (readable.length === 0) return;
-  const groups = new Map<string, Revision[]>();
-  for (const revision of readable.flatMap((entry) => entry.revisions)) {
-    const group = packGroup(revision);
-    const members = groups.get(group);
-    if (members) members.push(revision);
-    else groups.set(group, [revision]);
+}
+
+/** The list of packs before and after a change, as stored: by it a tab tells whether it is behind. */
+interface Lists {
+  readonly before: unknown;
+  readonly after: unknown;
+}
+
+/** What packing did: the entries that went into packs. */
+export interface Packed extends Lists {
+  readonly keys: readonly string[];
+}
+
+/** Writes revisions into packs and the packs into their list, within a transaction. */
+export async function writePacks(within: Within, revisions: readonly Revision[]): Promise<Lists> {
+  const before = await within.get(MANIFEST_KEY);
+  const packKeys = await within.keys(PACK_PREFIX);
+  // A damaged list begins anew: what it could have told is lost, the packs are not.
+  const manifest = decodeManifest(before) ?? {};
+  const sizes: Record<string, number> = { ...manifest };
+  for (const [group, fresh] of byGroup(revisions)) {
+    const newest = newestPart(group, packKeys, manifest);
+    Object.assign(sizes, await packGroupOf(within, { group, fresh, newest }));
   }
-  const packKeys = keys.filter((key) => key.startsWith(PACK_PREFIX));
-  const entries: Entry[] = [];
-  for (const [group, fresh] of groups) {
-    entries.push(...(await packsFor(port, { group, fresh, keys: packKeys })));
-  }
-  const name = checksum(
-    entries.map(([key, text]) => key + text.length).join() + journalKeys.at(-1),
-  );
-  await port.setMany([...entries, [COMPACTION_KEY, name]]);
-  await port.removeMany(readable.map((entry) => entry.key));
+  const after = encodeManifest(sizes);
+  await within.set(MANIFEST_KEY, after);
+  return { before, after };
+}
+
+/** Writes a sound pack of an older schema anew under the same key; answers whether it did. */
+export function upgradePack(port: StoragePort, key: string): Promise<boolean> {
+  return port.inOneGo('write', async (within) => {
+    const pack = decodePack(await within.get(key));
+    if (pack.aside || pack.current) return false;
+    const manifest = decodeManifest(await within.get(MANIFEST_KEY)) ?? {};
+    await within.set(key, encodePack(pack.revisions));
+    const sizes = { ...manifest, [key]: pack.revisions.length };
+    await within.set(MANIFEST_KEY, encodeManifest(sizes));
+    return true;
+  });
 }

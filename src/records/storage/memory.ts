@@ -1,11 +1,33 @@
-import type { StoragePort } from './port';
+import type { Held, StoragePort } from './port';
 
-/** A book in memory, for tests and for making the demo. */
-export function memoryStorage(held = new Map<string, string>()): StoragePort {
+/** A book in memory, for tests, for making the demo, and where the browser refuses storage. */
+export function memoryStorage(held = new Map<string, unknown>()): StoragePort {
+  let queue: Promise<unknown> = Promise.resolve();
   return {
     keys: async () => [...held.keys()],
     getMany: async (keys) => keys.map((key) => held.get(key) ?? null),
     setMany: async (entries) => entries.forEach(([key, value]) => held.set(key, value)),
     removeMany: async (keys) => keys.forEach((key) => held.delete(key)),
+    inOneGo(_mode, work) {
+      const go = async () => {
+        // Changes wait until the work is through: a work that throws leaves nothing behind.
+        const copy = new Map(held);
+        const under = (prefix: string) =>
+          [...copy].filter(([key]) => key.startsWith(prefix)).sort(([a], [b]) => (a < b ? -1 : 1));
+        const result = await work({
+          keys: async (prefix) => under(prefix).map(([key]) => key),
+          entries: async (prefix) => under(prefix) as Held[],
+          get: async (key) => copy.get(key) ?? null,
+          set: async (key, value) => void copy.set(key, value),
+          remove: async (key) => void copy.delete(key),
+        });
+        held.clear();
+        copy.forEach((value, key) => held.set(key, value));
+        return result;
+      };
+      const run = queue.then(go);
+      queue = run.catch(() => undefined);
+      return run;
+    },
   };
 }

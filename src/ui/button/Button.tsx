@@ -5,7 +5,8 @@ import { Press } from './Press';
 
 interface Props {
   readonly label: string;
-  readonly onPress: () => void;
+  /** What it does; a promise's failure is noted. */
+  readonly onPress: () => unknown;
   /** The one main action of a screen is `main`; everything else is quiet. */
   readonly kind?: 'main' | 'quiet' | 'text';
   readonly wet?: boolean;

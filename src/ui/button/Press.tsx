@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
+import { inBackground } from '@/trouble';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
 interface Props {
   /** A name for screen readers where the text inside is not enough; it must contain that text. */
   readonly name?: string | undefined;
-  readonly onPress: () => void;
+  /** What it does; work that goes on may be answered, its failure is then noted. */
+  readonly onPress: () => unknown;
   readonly children: ReactNode;
   readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'tab';
   /** Where a link goes; makes it a real anchor. */
@@ -42,7 +44,7 @@ export function Press(props: Props) {
       {...(role === 'radio' || role === 'switch' ? keys(onPress) : {})}
       onPress={(event) => {
         event.preventDefault();
-        onPress();
+        inBackground('press', onPress());
       }}
       style={style}
     >
@@ -65,14 +67,14 @@ const STEPS: Readonly<Record<string, number>> = {
 };
 
 /** What a keyboard expects of a choice: space takes it, arrows go to the next one and take it. */
-function keys(onPress: () => void): object {
+function keys(onPress: () => unknown): object {
   return {
     onKeyDown: (event: KeyPress) => {
       const here = event.currentTarget as HTMLElement;
       const step = STEPS[event.key];
       if (event.key === ' ') {
         event.preventDefault();
-        onPress();
+        inBackground('press', onPress());
       } else if (step !== undefined) {
         event.preventDefault();
         const group = here.closest('[role=radiogroup]');

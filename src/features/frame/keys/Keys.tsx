@@ -1,3 +1,4 @@
+import { inBackground } from '@/trouble';
 import { useRouter } from 'expo-router';
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBook } from '@/book/react';
@@ -8,7 +9,7 @@ type Offers = Map<KeyAct, (() => void)[]>;
 const OffersContext = createContext<Offers>(new Map());
 
 /** Offers an act of this screen to the keyboard for as long as the screen is shown. */
-export function useKeyAct(act: KeyAct, run: (() => void) | undefined): void {
+export function useKeyAct(act: KeyAct, run: (() => unknown) | undefined): void {
   const offers = useContext(OffersContext);
   const latest = useRef(run);
   useEffect(() => {
@@ -17,7 +18,7 @@ export function useKeyAct(act: KeyAct, run: (() => void) | undefined): void {
   const offered = run !== undefined;
   useEffect(() => {
     if (!offered) return;
-    const entry = () => latest.current?.();
+    const entry = () => inBackground('key', latest.current?.());
     offers.set(act, [...(offers.get(act) ?? []), entry]);
     return () => {
       offers.set(

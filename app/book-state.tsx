@@ -1,0 +1,1 @@
+export { BookStateScreen as default } from '@/features/bookstate/BookStateScreen';

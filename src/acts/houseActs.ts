@@ -1,0 +1,29 @@
+import type { BookSettings, Pen, Reading, Tank } from '@/records/kinds';
+import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
+import { make, type Act } from './act';
+
+/** Somebody who reads tanks and pens. */
+export const addPerson = (initials: string): Act => ({
+  said: `${initials} is added.`,
+  changes: [make('person', { initials, name: '' })],
+});
+
+/** How this book writes values. It joins whatever heads the settings have. */
+export const changeSettings = (settings: BookSettings): Act => ({
+  said: 'The setting is changed.',
+  changes: [{ kind: 'setting', recordId: BOOK_SETTINGS_ID, body: settings }],
+});
+
+/** The first pen and the first tank of an own book. */
+export const setUp = (pen: Pen, tank: Tank): Act => ({
+  said: `${pen.code} and ${tank.name} are in the book.`,
+  changes: [make('pen', pen), make('tank', tank)],
+});
+
+/** A reading; the screen that follows tells of it and takes it back. */
+export const takeReading = (body: Reading): Act => ({ changes: [make('reading', body)] });
+
+/** A reading taken back at once. */
+export const takeBackReading = (recordId: string): Act => ({
+  changes: [{ kind: 'reading', recordId, body: null }],
+});

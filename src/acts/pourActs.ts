@@ -1,0 +1,52 @@
+import type { Addition, JarTest } from '@/records/kinds';
+import { make, revise, type Act, type Known } from './act';
+import type { KnownTank } from './tankActs';
+
+/** A dose that was poured. `amount` is how the screen wrote it, with its unit. */
+export const pourDose = (body: Addition, amount: string): Act => ({
+  said: `${amount} of ${body.productName} is in the book.`,
+  changes: [make('addition', body)],
+});
+
+/** A jar test with the dose that was poured by it. */
+export const pourByJar = (jar: JarTest, dose: Addition, amount: string): Act => ({
+  said: `Jar test and ${amount} of ${dose.productName} are in the book.`,
+  changes: [make('jarTest', jar), make('addition', dose)],
+});
+
+/** Stock or water for a tank's EC; `gain` is what the label says of the stock, where it is new. */
+export const correctEc = (
+  tank: KnownTank,
+  additions: readonly Addition[],
+  gainMsPerCm: number | undefined,
+): Act => {
+  const isNew = gainMsPerCm !== undefined && gainMsPerCm !== tank.body.stockGainMsPerCm;
+  const told = { ...tank.body, stockGainMsPerCm: gainMsPerCm };
+  return {
+    said: 'What was poured is in the book.',
+    changes: [
+      ...additions.map((body) => make('addition', body)),
+      ...(isNew ? [revise('tank', tank, told)] : []),
+    ],
+  };
+};
+
+const WATER_SAID: Partial<Record<Addition['what'], string>> = {
+  change: 'The whole change is in the book.',
+  drain: 'What was drained is in the book.',
+};
+
+/** Water poured in, drained off, or a whole change. */
+export const moveWater = (body: Addition): Act => ({
+  said: WATER_SAID[body.what] ?? 'The top-up is in the book.',
+  changes: [make('addition', body)],
+});
+
+/** A dose that is not to be learned from, or is again. */
+export const excludeDose = (dose: Known & { readonly body: Addition }): Act => {
+  const excluded = dose.body.excluded ? undefined : true;
+  return {
+    said: excluded ? 'That dose is left out.' : 'That dose counts again.',
+    changes: [revise('addition', dose, { ...dose.body, excluded })],
+  };
+};

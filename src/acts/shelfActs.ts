@@ -1,0 +1,45 @@
+import type { Lot, OwnProduct, Water } from '@/records/kinds';
+import { discard, make, save, type Act, type Known } from './act';
+
+/** A new lot, or another description of one. */
+export const saveLot = (lot: Known | undefined, body: Lot): Act => ({
+  said: lot ? 'The lot is changed.' : 'The lot is on the Shelf.',
+  changes: [save('lot', lot, body)],
+});
+
+/** A lot taken off the Shelf. */
+export const removeLot = (lot: Known): Act => ({
+  said: 'The lot is off the Shelf.',
+  changes: [discard('lot', lot)],
+});
+
+/** Powder sachets dissolved now: one lot each. */
+export const mixSachets = (
+  nominals: readonly number[],
+  { nowMs, madeMl }: { readonly nowMs: number; readonly madeMl: number },
+): Act => ({
+  said: 'What was mixed is on the Shelf.',
+  changes: nominals.map((nominal) =>
+    make('lot', {
+      kind: 'buffer',
+      form: 'dissolvedSachet',
+      nominal,
+      lotCode: '',
+      openedAt: new Date(nowMs).toISOString(),
+      left: madeMl,
+      note: 'Mixed from a powder sachet.',
+    }),
+  ),
+});
+
+/** A product from its label. */
+export const saveProduct = (product: Known | undefined, body: OwnProduct): Act => ({
+  said: `${body.name} is ${product ? 'changed' : 'added'}.`,
+  changes: [save('product', product, body)],
+});
+
+/** A water that tanks are filled with. */
+export const saveWater = (water: Known | undefined, body: Water): Act => ({
+  said: `${body.name} is ${water ? 'changed' : 'added'}.`,
+  changes: [save('water', water, body)],
+});

@@ -1,0 +1,179 @@
+import { makeDemo } from '@/demo';
+import { browserStorage } from '@/records/storage/browserStorage';
+import { memoryStorage } from '@/records/storage/memory';
+import type { StoragePort } from '@/records/storage/port';
+import type { BookApi, BookName, Health, Moment, RescuedBook } from './bookApi';
+import { readMarker, writeMarker, type BookMarker } from './bookMarker';
+import { changeDevice, loadDevice, type DeviceSettings } from './device';
+import { draftsIn } from './drafts';
+import { answerBook } from './engine/answerBook';
+import { aheadAnswer } from './engine/aheadAnswer';
+import { OpenBook } from './openBook';
+import { rescueBook } from './rescue';
+import { secondCopyIn } from './secondCopy';
+import { tabChannel } from './tabChannel';
+
+const DATABASE: Record<BookName, string> = { own: 'zolder', demo: 'zolder-demo' };
+
+/** Packing waits until the first screens are drawn, ms. */
+const HOUSEKEEP_AFTER_MS = 4000;
+
+/** Whether a book has anything in it, without reading it. */
+async function hasEntries(port: StoragePort): Promise<boolean> {
+  const keys = await port.keys();
+  return keys.some((key) => key.startsWith('p/') || key.startsWith('j/'));
+}
+
+/** The book worker: one open book, its drafts and the settings of this device. */
+export function openWorkerBook(): BookApi {
+  let devicePort = browserStorage('zolder-device');
+  let device: DeviceSettings | undefined;
+  let bookName: BookName = 'own';
+  let open: OpenBook | undefined;
+  let emptied: Health['emptied'] = null;
+  let tellTrouble: (about: string, error: unknown) => void = () => undefined;
+  /** Drafts of the demo and of the grower's own book are kept apart. */
+  const draftName = (name: string) => `${bookName}/${name}`;
+  const opened = (): OpenBook => {
+    if (!open) throw new Error('The book is not open yet.');
+    return open;
+  };
+  const inBackground = (about: string, work: Promise<unknown>) => {
+    work.catch((error: unknown) => tellTrouble(about, error));
+  };
+  /** Keeps the marker of the own book, and that the own book is the one to open. */
+  const mark = (moment: Moment) => {
+    if (bookName !== 'own' || opened().state.size === 0) return;
+    const marker: BookMarker = {
+      count: opened().state.size,
+      lastAt: new Date(moment.nowMs).toISOString(),
+    };
+    inBackground('marker', writeMarker(devicePort, marker));
+    if (device?.openBook === 'own') return;
+    inBackground(
+      'device',
+      changeDevice(devicePort, { openBook: 'own' }, moment.nowMs).then((changed) => {
+        device = changed;
+      }),
+    );
+  };
+  /** Looks whether the own book lost something that is held elsewhere. */
+  const lookForLost = async (moment: Moment, hadBook: boolean) => {
+    emptied = null;
+    if (bookName !== 'own') return;
+    const book = opened();
+    const marker = await readMarker(devicePort).catch(() => undefined);
+    const { setAside } = book.findings;
+    const isEmpty = book.state.size === 0 && setAside.length === 0;
+    if (isEmpty && (marker || hadBook)) {
+      const inCopy = await secondCopyIn(browserStorage('zolder-copy'))
+        .unknownTo(() => false)
+        .catch(() => []);
+      const lastAtMs = marker ? Date.parse(marker.lastAt) : null;
+      emptied = { count: marker?.count ?? 0, lastAtMs, inCopy: inCopy.length };
+    } else if (!isEmpty && !book.findings.readOnly) {
+      await book.bringBack(moment).catch((error: unknown) => tellTrouble('second copy', error));
+    }
+  };
+  /** The demo is made once, as packs; two tabs that open it at once find one of them. */
+  const furnishDemo = async (moment: Moment) => {
+    const book = opened();
+    await book.catchUp(moment);
+    if (book.state.all('tank').length === 0) await book.appendRevisions(makeDemo(moment), moment);
+  };
+
+  const api: BookApi = {
+    async open({ start, hadBook, inMemory = false }, moment, onChange, onTrouble) {
+      tellTrouble = (about, error) =>
+        onTrouble(
+          about,
+          error instanceof Error ? `${error.name}: ${error.message}` : String(error),
+        );
+      if (inMemory) devicePort = memoryStorage();
+      device = await loadDevice(devicePort, moment.nowMs);
+      const ownPort = inMemory ? memoryStorage() : browserStorage(DATABASE.own);
+      // A book that was begun is the one that opens, however the server was started.
+      bookName = device.openBook ?? ((await hasEntries(ownPort)) || hadBook ? 'own' : start);
+      const database = DATABASE[bookName];
+      const otherPort = inMemory ? memoryStorage() : browserStorage(database);
+      open = await OpenBook.open(
+        {
+          port: bookName === 'own' ? ownPort : otherPort,
+          channel: tabChannel(database),
+          deviceId: device.deviceId,
+          initials: () => device?.initials ?? '',
+          onChange,
+          onTrouble: (about, error) => tellTrouble(about, error),
+          copy:
+            bookName === 'own' && !inMemory
+              ? secondCopyIn(browserStorage('zolder-copy'))
+              : undefined,
+        },
+        moment,
+      );
+      if (bookName === 'demo') await furnishDemo(moment);
+      await lookForLost(moment, hadBook);
+      mark(moment);
+      const book = open;
+      setTimeout(() => inBackground('packing', book.housekeep(moment.nowMs)), HOUSEKEEP_AFTER_MS);
+      return { book: bookName, device, lasting: !inMemory };
+    },
+    async append(changes, moment, actId) {
+      const done = await opened().append(changes, { ...moment, actId });
+      emptied = null;
+      mark(moment);
+      return done;
+    },
+    undo: (actId, moment) => opened().undo(actId, moment),
+    async setDevice(patch, { nowMs }) {
+      device = await changeDevice(devicePort, patch, nowMs);
+      return device;
+    },
+    async chooseBook(book, { nowMs }) {
+      await changeDevice(devicePort, { openBook: book }, nowMs);
+    },
+    catchUp: (moment) => opened().catchUp(moment),
+    async health(nowMs) {
+      const book = opened();
+      book.setNow(nowMs);
+      const ahead = aheadAnswer(book.state, device?.deviceId ?? '');
+      const spoiled = [...book.state.spoiled.keys()];
+      return { ...book.findings, ahead, emptied, spoiled, size: book.state.size };
+    },
+    correctClock: (shiftMs, moment, actId) => opened().correctClock(shiftMs, { ...moment, actId }),
+    async bringBack(moment) {
+      const count = await opened().bringBack(moment);
+      emptied = null;
+      mark(moment);
+      return count;
+    },
+    async beginAnew() {
+      await writeMarker(devicePort);
+      emptied = null;
+    },
+    loadDraft: (name, nowMs) => draftsIn(devicePort).load(draftName(name), nowMs),
+    keepDraft: (name, text, nowMs) => draftsIn(devicePort).keep(draftName(name), text, nowMs),
+    exportBook: () => opened().makeFile(),
+    async rescue() {
+      const found: RescuedBook[] = [];
+      for (const book of ['own', 'demo'] as const) {
+        const rescued = await rescueBook(book, browserStorage(DATABASE[book]));
+        if (rescued) found.push(rescued);
+      }
+      return found;
+    },
+    openFile: (file) => opened().openFile(file),
+    async takeFile(moment) {
+      const taken = await opened().takeFile(moment);
+      emptied = null;
+      mark(moment);
+      return taken;
+    },
+    resolve: (choices, moment, actId) => opened().resolve(choices, { ...moment, actId }),
+    ...answerBook(
+      () => opened().state,
+      (nowMs) => opened().setNow(nowMs),
+    ),
+  };
+  return api;
+}

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { amend, type Known } from '@/acts';
+import type { EntryAnswer } from '@/book/answers';
+import { useAct } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import type { Addition, CareEvent, Reading } from '@/records/kinds';
+import { Button } from '@/ui/button';
+import { FieldRow, TextField } from '@/ui/form';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { amendedBody, amendFields, type AmendMessages } from './amendFields';
+
+interface Props {
+  readonly entry: EntryAnswer;
+  readonly known: Known;
+  readonly onDone: () => void;
+}
+
+/** Says what was really shown, poured or done; what stood there before stays readable. */
+export function AmendPanel({ entry, known, onDone }: Props) {
+  const formats = useFormats();
+  const { act, busy } = useAct();
+  const { kind } = entry;
+  const body = entry.versions[0]!.body as Reading | Addition | CareEvent;
+  const fields = amendFields(kind, body, formats);
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(fields.map(({ name, typed: text }) => [name, text])),
+  );
+  const [why, setWhy] = useState('');
+  const [messages, setMessages] = useState<AmendMessages>({});
+  const save = async () => {
+    const result = amendedBody({ kind, body, typed, nowMs: Date.now(), formats });
+    const wrong: AmendMessages = 'messages' in result ? result.messages : {};
+    const missing: AmendMessages =
+      why.trim() === '' ? { why: 'A word on what was wrong, for who reads it.' } : {};
+    setMessages({ ...wrong, ...missing });
+    if ('messages' in result || why.trim() === '') return;
+    if (await act(amend(kind, known, { body: result.body as never, why }))) onDone();
+  };
+  return (
+    <Panel tone="wash">
+      <Say bold>What should it say?</Say>
+      <Say size="small">What was typed first stays readable below, with this beside it.</Say>
+      <FieldRow>
+        {fields.map(({ name, label, unit, numeric }) => (
+          <TextField
+            key={name}
+            label={label}
+            typed={typed[name] ?? ''}
+            onType={(text) => setTyped({ ...typed, [name]: text })}
+            numeric={numeric}
+            message={messages[name] ? { text: messages[name] } : undefined}
+            {...(unit ? { unit } : {})}
+          />
+        ))}
+        <TextField
+          label="Why?"
+          hint="typed the wrong digit, wrong tank…"
+          typed={why}
+          onType={setWhy}
+          message={messages.why ? { text: messages.why } : undefined}
+        />
+      </FieldRow>
+      <View style={styles.row}>
+        <Button label="Leave it as it is" onPress={onDone} />
+        <Button kind="main" label="Amend the entry" disabled={busy} onPress={save} />
+      </View>
+    </Panel>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s2 },
+});

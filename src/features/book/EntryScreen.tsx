@@ -1,0 +1,121 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { EntryAnswer } from '@/book/answers';
+import { useAnswer } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { useBack } from '@/features/parts/useBack';
+import { Button } from '@/ui/button';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { AmendPanel } from './AmendPanel';
+import { AMENDABLE } from './amendFields';
+import { entryFacts, entryTitle, versionLines } from './entryViewModel';
+import { VoidPanel } from './VoidPanel';
+
+/** One entry of the Book: what it says, amending or voiding it, and everything it said before. */
+export function EntryScreen() {
+  const { entryId } = useLocalSearchParams<{ entryId: string }>();
+  const { data: entry } = useAnswer(['entry', entryId], (client) => client.entry(entryId));
+  if (entry === undefined) return <Skeleton label="Loading the entry" />;
+  return entry ? <Entry key={entry.versions[0]!.revId} entry={entry} /> : <Gone />;
+}
+
+function Gone() {
+  const back = useBack();
+  return (
+    <Screen actions={<Button wet label="Back" onPress={back} />}>
+      <Say size="large" face="slab" heading={1}>
+        No such entry
+      </Say>
+      <Say>It is not in this book. Nothing has changed.</Say>
+    </Screen>
+  );
+}
+
+/** Where the thing an entry is about stands. */
+function aboutHref(body: unknown): { href: string; label: string } | undefined {
+  const { tankId, penId } = (body ?? {}) as { tankId?: string; penId?: string };
+  if (tankId) return { href: `/tanks/${tankId}`, label: 'To the tank' };
+  return penId ? { href: `/pens/${penId}`, label: 'To the pen' } : undefined;
+}
+
+function Entry({ entry }: { readonly entry: EntryAnswer }) {
+  const back = useBack();
+  const router = useRouter();
+  const formats = useFormats();
+  const [doing, setDoing] = useState<'amend' | 'void'>();
+  const [newest] = entry.versions;
+  const body = newest!.body;
+  const about = aboutHref(entry.versions.find((version) => version.body)?.body);
+  const facts = entryFacts(entry.kind, body, { names: entry.names, formats });
+  const done = () => setDoing(undefined);
+  const known = { id: entry.recordId, revId: newest!.revId };
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label="Back" onPress={back} />
+          {about ? (
+            <Button wet label={about.label} onPress={() => router.navigate(about.href as '/')} />
+          ) : null}
+          {body !== null && !doing ? (
+            <>
+              {AMENDABLE.includes(entry.kind) ? (
+                <Button wet grow label="Amend" onPress={() => setDoing('amend')} />
+              ) : null}
+              <Button wet grow label="Void" onPress={() => setDoing('void')} />
+            </>
+          ) : null}
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        {entryTitle(entry)}
+      </Say>
+      {body === null ? (
+        <Say bold tone="off">
+          Voided: it counts no more. What it said stands below.
+        </Say>
+      ) : (
+        <Panel>
+          {facts.map(({ label, value }, at) => (
+            <View key={`${label} ${at}`} style={styles.fact}>
+              <Say size="small" tone="soft" style={styles.label}>
+                {label}
+              </Say>
+              <Say style={styles.value}>{value}</Say>
+            </View>
+          ))}
+        </Panel>
+      )}
+      {doing === 'amend' && body !== null ? (
+        <AmendPanel entry={entry} known={known} onDone={done} />
+      ) : null}
+      {doing === 'void' ? <VoidPanel kind={entry.kind} known={known} onDone={done} /> : null}
+      <Say size="body" face="slab" heading={2}>
+        What it said, newest first
+      </Say>
+      {versionLines(entry, formats).map(({ revId, title, why, changes }) => (
+        <View key={revId}>
+          <Say size="small" bold>
+            {title}
+            {why ? `: ${why}` : ''}
+          </Say>
+          {changes.map((line) => (
+            <Say key={line} size="small">
+              {line}
+            </Say>
+          ))}
+        </View>
+      ))}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  fact: { flexDirection: 'row', gap: space.s3, paddingVertical: 2 },
+  label: { width: 112, flexShrink: 0 },
+  value: { flex: 1, minWidth: 0 },
+});

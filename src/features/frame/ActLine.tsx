@@ -1,0 +1,61 @@
+import { useSyncExternalStore } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useBook } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { color, space } from '@/ui/tokens';
+import { actFailureSentence } from '@/words';
+
+/** The line over the places: what was just done, with the way back; or that it failed, and why. */
+export function ActLine() {
+  const { acts } = useBook();
+  const notice = useSyncExternalStore(acts.subscribe, acts.current);
+  if (!notice) return null;
+  if (notice.kind === 'failed')
+    return (
+      <View role="alert" style={[styles.line, styles.failed]}>
+        <Say size="small" bold tone="off" style={styles.words}>
+          {actFailureSentence(notice.error)}
+        </Say>
+        <Button label="Leave it" onPress={notice.leave} />
+        <Button kind="main" label="Try again" onPress={notice.again} />
+      </View>
+    );
+  const words = {
+    going: 'Saving…',
+    done: notice.kind === 'done' ? notice.said : '',
+    takenBack: 'Taken back.',
+    changedSince: 'Not taken back: it was changed since. Open the entry in the Book to amend it.',
+  }[notice.kind];
+  return (
+    <View role="status" aria-live="polite" style={styles.line}>
+      <Say size="small" style={styles.words}>
+        {words}
+      </Say>
+      {notice.kind === 'done' ? (
+        <Button label="Take it back" name="Take it back: what was just saved" onPress={acts.undo} />
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: space.s2,
+    paddingHorizontal: space.s4,
+    paddingVertical: space.s1,
+    backgroundColor: color.actionWash,
+    borderTopWidth: 1,
+    borderTopColor: color.edge,
+  },
+  failed: {
+    paddingVertical: space.s2,
+    backgroundColor: color.panel,
+    borderTopWidth: 4,
+    borderTopColor: color.off,
+  },
+  words: { flexGrow: 1, flexBasis: 200 },
+});

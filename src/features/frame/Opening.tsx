@@ -1,0 +1,23 @@
+import { useEffect, useState } from 'react';
+import { Skeleton } from '@/ui/layout';
+import { OpeningFailed } from './OpeningFailed';
+
+/** An opening that takes longer than this may never end: then there is a way out, ms. */
+const TOO_LONG_MS = 25_000;
+
+/** While the book is being opened; a page with ways out when it takes far too long. */
+export function Opening({ goOnInMemory }: { readonly goOnInMemory: () => void }) {
+  const [tooLong, setTooLong] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setTooLong(true), TOO_LONG_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return tooLong ? (
+    <OpeningFailed
+      message="it has not answered for half a minute. Another tab may hold the storage."
+      goOnInMemory={goOnInMemory}
+    />
+  ) : (
+    <Skeleton label="Opening the book" />
+  );
+}

@@ -1,0 +1,114 @@
+import { useQueryErrorResetBoundary } from '@tanstack/react-query';
+import { usePathname } from 'expo-router';
+import { Component, useEffect, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { messageOf, noteTrouble } from '@/trouble';
+import { Button } from '@/ui/button';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+
+interface BoundaryProps {
+  readonly children: ReactNode;
+  /** What stands in its place, given what went wrong and how to try again. */
+  readonly fallback: (error: unknown, again: () => void) => ReactNode;
+  /** A new value (another screen) tries again by itself. */
+  readonly about: string;
+  readonly onAgain?: () => void;
+}
+
+interface State {
+  readonly error: unknown;
+  readonly broken: boolean;
+  readonly about: string;
+}
+
+/** Holds what breaks within it; everything around goes on. */
+class Boundary extends Component<BoundaryProps, State> {
+  override state: State = { error: undefined, broken: false, about: this.props.about };
+
+  static getDerivedStateFromError(error: unknown): Partial<State> {
+    return { error, broken: true };
+  }
+
+  static getDerivedStateFromProps({ about }: BoundaryProps, state: State): Partial<State> | null {
+    return about === state.about ? null : { about, broken: false, error: undefined };
+  }
+
+  override componentDidCatch(error: unknown): void {
+    noteTrouble(`screen ${this.props.about}`, error);
+  }
+
+  private readonly again = () => {
+    this.props.onAgain?.();
+    this.setState({ broken: false, error: undefined });
+  };
+
+  override render(): ReactNode {
+    const { children, fallback } = this.props;
+    return this.state.broken ? fallback(this.state.error, this.again) : children;
+  }
+}
+
+/** A part of the app that could not be loaded, not one that broke. */
+const COULD_NOT_LOAD = /loading (module|chunk|script)|failed to fetch|import|network/i;
+
+/** How soon a part that could not be loaded is tried again, ms. */
+const RETRY_MS = 3000;
+
+/** One place's screens: what breaks there is said there, and the other places go on. */
+export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
+  const path = usePathname();
+  const { reset } = useQueryErrorResetBoundary();
+  return (
+    <Boundary
+      about={path}
+      onAgain={reset}
+      fallback={(error, again) => <Broken error={error} again={again} />}
+    >
+      {children}
+    </Boundary>
+  );
+}
+
+/** A part that is left out while it cannot be shown; what went wrong with it is noted. */
+export function LeftOutIfBroken({ children, about }: { children: ReactNode; about: string }) {
+  const path = usePathname();
+  return (
+    <Boundary about={`${about} ${path}`} fallback={() => null}>
+      {children}
+    </Boundary>
+  );
+}
+
+function Broken({ error, again }: { readonly error: unknown; readonly again: () => void }) {
+  const loading = COULD_NOT_LOAD.test(messageOf(error));
+  useEffect(() => {
+    if (!loading) return;
+    const timer = setTimeout(again, RETRY_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [loading, again]);
+  return (
+    <View role="alert" style={styles.broken}>
+      <Say size="large" face="slab" heading={1}>
+        {loading ? 'This screen could not be loaded yet.' : 'This screen broke.'}
+      </Say>
+      <Say>
+        {loading
+          ? 'The computer that serves Zolder does not answer. It is tried again by itself; the other places work.'
+          : 'What you saved is safe, and the other places work.'}
+      </Say>
+      <Say size="small" tone="soft">
+        {messageOf(error)}
+      </Say>
+      <Button kind="main" label="Try again" onPress={again} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  broken: { flex: 1, justifyContent: 'center', gap: space.s3, padding: space.s6 },
+});

@@ -1,0 +1,7 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+
+/** SHA-256 of a text in UTF-8, as 64 hex digits. In script: browsers offer none over plain HTTP. */
+export function digestOf(text: string): string {
+  return bytesToHex(sha256(utf8ToBytes(text)));
+}

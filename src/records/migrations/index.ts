@@ -1,0 +1,2 @@
+export { MIGRATIONS, understand, type Understood } from './migrateRevision';
+export { SCHEMA_FINGERPRINT } from './fingerprint';
