@@ -69,6 +69,7 @@ test('the temperature unit is changed by a tap and kept', async ({ page }) => {
   await press(page, 'Change the unit of Temp., now °C');
   await typeReading(page, { ph: '6', temp: '68' });
   await press(page, 'Save');
+  await expect(page.getByRole('heading', { level: 1, name: 'Saved · Basil' })).toBeVisible();
   await page.reload();
   await goTo(page, 'Tanks');
   await page.getByRole('link', { name: /Basil/ }).click();

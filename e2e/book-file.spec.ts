@@ -81,13 +81,13 @@ test('a bad file gets a clear word, and nothing is written', async ({ page }) =>
     await expect(page.getByText(word, { exact: false })).toBeVisible();
     await expect(page.getByText('Nothing was written.')).toBeVisible();
   }
-  // A hundred megabytes are refused by their size alone, before anything is read.
+  // A hundred megabytes of something else are refused without being held in memory.
   const folder = mkdtempSync(join(tmpdir(), 'zolder-'));
   const large = join(folder, 'large.zolder.json');
   writeFileSync(large, Buffer.alloc(100_000_000, 32));
   await page.goto(`${ownUrl()}/book-file`);
   await page.getByLabel('A .zolder.json file').setInputFiles(large);
-  await expect(page.getByText(/larger than a book can be \(64 MB\)/)).toBeVisible();
+  await expect(page.getByText(/too large to be read that way \(over 64 MB\)/)).toBeVisible();
   rmSync(folder, { recursive: true });
   await goTo(page, 'Round');
   await expectHeading(page, 'Your round starts here.');

@@ -1,5 +1,4 @@
-import { chromium, expect, test, type Browser } from '@playwright/test';
-import { spawn, type ChildProcess } from 'node:child_process';
+import { expect, test } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,38 +13,23 @@ import {
   startCheck,
   typeReading,
 } from './support/grower';
+import {
+  kill,
+  lossesIn,
+  pageOf,
+  startChromium,
+  writeAndKill,
+  type Moment,
+} from './support/killing';
 
-/** A Chromium of our own that can be killed with everything it started. */
-async function start(profile: string): Promise<{ browser: Browser; process: ChildProcess }> {
-  const child = spawn(
-    process.env.ZOLDER_CHROMIUM ?? 'chromium',
-    [
-      '--headless=new',
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-background-networking',
-      '--no-first-run',
-      '--remote-debugging-port=0',
-      `--user-data-dir=${profile}`,
-    ],
-    { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
-  );
-  const address = await new Promise<string>((resolve, reject) => {
-    child.stderr?.on('data', (data) => {
-      const found = /ws:\/\/\S+/.exec(String(data))?.[0];
-      if (found) resolve(found);
-    });
-    child.on('exit', () => reject(new Error('Chromium ended before it was ready')));
-  });
-  return { browser: await chromium.connectOverCDP(address), process: child };
-}
-
-const pageOf = (browser: Browser) => browser.contexts()[0]!.newPage();
+const newProfile = () => mkdtempSync(join(tmpdir(), 'zolder-kill-'));
+const forget = (profile: string) =>
+  rmSync(profile, { recursive: true, force: true, maxRetries: 5 });
 
 test('what the screen acknowledged survives a killed browser, an open sitting included', async () => {
-  const profile = mkdtempSync(join(tmpdir(), 'zolder-kill-'));
+  const profile = newProfile();
   try {
-    const first = await start(profile);
+    const first = await startChromium(profile);
     const page = await pageOf(first.browser);
     await page.goto(ownUrl());
     await addTank(page, 'Basil', 'basil');
@@ -59,10 +43,9 @@ test('what the screen acknowledged survives a killed browser, an open sitting in
     await typeReading(page, { ph: '6.12' });
     await press(page, 'Save');
     await expectHeading(page, 'Saved · Basil');
-    process.kill(-first.process.pid!, 'SIGKILL');
-    await new Promise((resolve) => first.process.once('exit', resolve));
+    await kill(first.process);
 
-    const second = await start(profile);
+    const second = await startChromium(profile);
     const again = await pageOf(second.browser);
     await again.goto(ownUrl());
     await goTo(again, 'Tanks');
@@ -71,8 +54,32 @@ test('what the screen acknowledged survives a killed browser, an open sitting in
     await again.getByRole('link', { name: /^P1/ }).click();
     await press(again, 'Check');
     await expectHeading(again, /dip in the 4\.01/);
-    process.kill(-second.process.pid!, 'SIGKILL');
+    await kill(second.process);
   } finally {
-    rmSync(profile, { recursive: true, force: true, maxRetries: 5 });
+    forget(profile);
+  }
+});
+
+// The short form of `npm run kills`, which kills 80 times.
+test('killed while writing, while packing, while importing: nothing acknowledged is lost, nothing is half there', async () => {
+  test.slow();
+  const profile = newProfile();
+  try {
+    const moments: readonly Moment[] = [{ afterMs: 2500 }, 'packing', 'importing'];
+    const acknowledged: string[] = [];
+    for (const moment of moments) {
+      const told = await writeAndKill(ownUrl(), profile, moment);
+      acknowledged.push(...told.acknowledged);
+      const { browser, process: child } = await startChromium(profile);
+      const page = await pageOf(browser);
+      await page.goto(ownUrl());
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      expect(await lossesIn(page, { ...told, acknowledged })).toEqual([]);
+      await expect(page.getByText('Could not be read')).toHaveCount(0);
+      await kill(child);
+    }
+    expect(acknowledged.length).toBeGreaterThan(30);
+  } finally {
+    forget(profile);
   }
 });

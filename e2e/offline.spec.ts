@@ -1,9 +1,9 @@
 import { chromium, expect, test } from '@playwright/test';
-import { createServer } from 'node:http';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { serve } from '../scripts/serve.mjs';
+import { frontOf, newVersion } from './support/front';
 import { addPen, addTank, expectHeading, press, typeReading } from './support/grower';
 
 test.use({ serviceWorkers: 'allow' });
@@ -13,24 +13,6 @@ const launch = {
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   viewport: { width: 390, height: 844 },
 };
-
-/** The same server under another address, able to publish a new version of the service worker. */
-async function frontOf(url: string, isPublished: () => boolean) {
-  const front = createServer((request, response) => {
-    const passing = fetch(`${url}${request.url}`).then(async (answer) => {
-      const body = Buffer.from(await answer.arrayBuffer());
-      const isWorker = request.url === '/sw.js' && isPublished();
-      const type = answer.headers.get('content-type') ?? 'text/plain';
-      response.writeHead(answer.status, { 'content-type': type, 'cache-control': 'no-cache' });
-      response.end(isWorker ? `${body.toString()}\n// new` : body);
-    });
-    passing.catch(() => response.destroy());
-  });
-  await new Promise<void>((resolve) => front.listen(0, resolve));
-  const address = front.address();
-  const port = typeof address === 'object' ? address?.port : undefined;
-  return { url: `http://localhost:${port}`, stop: () => front.close() };
-}
 
 test('with the server stopped, a new browser opens a deep link, reads and saves', async () => {
   const profile = mkdtempSync(join(tmpdir(), 'zolder-offline-'));
@@ -67,7 +49,9 @@ test('with the server stopped, a new browser opens a deep link, reads and saves'
 test('a new version waits and says so; what was typed survives it', async ({ page }) => {
   const server = await serve({ own: true });
   let published = false;
-  const front = await frontOf(server.url, () => published);
+  const front = await frontOf(server.url, (path, body) =>
+    published && path === '/sw.js' ? newVersion(body) : undefined,
+  );
   try {
     await page.goto(front.url);
     await addPen(page, /pH, two points/, 'P1');
@@ -89,6 +73,101 @@ test('a new version waits and says so; what was typed survives it', async ({ pag
     await expect(page.getByRole('textbox', { name: /^Temp/ })).toHaveValue('21');
   } finally {
     front.stop();
+    server.stop();
+  }
+});
+
+test('a version let in in one tab is let in by all of them, and the old files stay till then', async ({
+  context,
+}) => {
+  const server = await serve({ own: true });
+  let published = false;
+  let gone = '';
+  const front = await frontOf(server.url, (path, body) => {
+    if (published && path === '/sw.js') {
+      // The new version has another script where the old one had this: the old one is trimmed.
+      gone = /[^"]*\/alpha-[0-9a-f]{32}\.js/.exec(body.toString())?.[0] ?? '';
+      const named = body.toString().replaceAll(gone, gone.replace(/-[0-9a-f]{4}/, '-0000'));
+      return { body: `${named}\n// new` };
+    }
+    if (gone && path.endsWith(gone)) return { status: 404, body: 'gone' };
+    if (path.includes('/alpha-0000')) return { status: 200, body: '0' };
+    return undefined;
+  });
+  try {
+    const left = await context.newPage();
+    await left.goto(front.url);
+    await addPen(left, /pH, two points/, 'P1');
+    await left.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    const right = await context.newPage();
+    await right.goto(`${front.url}/tanks/new`);
+    await right.getByLabel('Name').fill('Mint');
+    await right.evaluate(() => Object.assign(window, { sameTab: true }));
+    published = true;
+    await left.evaluate(async () => {
+      await (await navigator.serviceWorker.getRegistration())?.update();
+    });
+    await expect(left.getByText('A new version is here.', { exact: false })).toBeVisible();
+    await expect(right.getByText('A new version is here.', { exact: false })).toBeVisible();
+    await press(left, 'Use it now');
+    // The other tab loads itself anew; what was typed in it is still there.
+    await expect
+      .poll(() => right.evaluate(() => 'sameTab' in window).catch(() => true), { timeout: 15_000 })
+      .toBe(false);
+    await expect(right.getByLabel('Name')).toHaveValue('Mint');
+    expect(gone).not.toBe('');
+    // A tab that missed it all would still be answered its own script.
+    const status = await right.evaluate(async (path) => (await fetch(path)).status, `/${gone}`);
+    expect(status).toBe(200);
+  } finally {
+    front.stop();
+    server.stop();
+  }
+});
+
+test('a screen that cannot be loaded says so, leaves the others alone, and comes by itself', async ({
+  page,
+}) => {
+  test.slow();
+  const server = await serve({ own: true });
+  let away = true;
+  const front = await frontOf(server.url, (path) =>
+    away && (/book-file-/.test(path) || path === '/health') ? { status: 503, body: '' } : undefined,
+  );
+  try {
+    await page.addInitScript(() => {
+      Object.defineProperty(navigator.serviceWorker, 'register', { value: async () => undefined });
+    });
+    await page.goto(front.url);
+    await page.goto(`${front.url}/settings`);
+    await press(page, 'Move or keep the book');
+    await expectHeading(page, 'This screen could not be loaded yet.');
+    await page.getByRole('link', { name: 'Tanks', exact: true }).click();
+    await expectHeading(page, 'Tanks');
+    await page.goBack();
+    away = false;
+    await expectHeading(page, 'Move or keep the book');
+  } finally {
+    front.stop();
+    server.stop();
+  }
+});
+
+test('a browser whose registration gives nothing is no error', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('pageerror', ({ message }) => errors.push(message));
+  const server = await serve({ own: true });
+  try {
+    await page.addInitScript(() => {
+      Object.defineProperty(navigator.serviceWorker, 'register', { value: async () => undefined });
+    });
+    await page.goto(server.url);
+    await expectHeading(page, 'Your round starts here.');
+    await page.waitForTimeout(300);
+    expect(errors).toEqual([]);
+  } finally {
     server.stop();
   }
 });

@@ -32,9 +32,7 @@ export function ActLine() {
       <Say size="small" style={styles.words}>
         {words}
       </Say>
-      {notice.kind === 'done' ? (
-        <Button label="Take it back" name="Take it back: what was just saved" onPress={acts.undo} />
-      ) : null}
+      {notice.kind === 'done' ? <Button label="Undo" onPress={acts.undo} /> : null}
     </View>
   );
 }

@@ -2,7 +2,7 @@ import { useQueryErrorResetBoundary } from '@tanstack/react-query';
 import { usePathname } from 'expo-router';
 import { Component, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { messageOf, noteTrouble } from '@/trouble';
+import { inBackground, messageOf, noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -50,10 +50,23 @@ class Boundary extends Component<BoundaryProps, State> {
 }
 
 /** A part of the app that could not be loaded, not one that broke. */
-const COULD_NOT_LOAD = /loading (module|chunk|script)|failed to fetch|import|network/i;
+const COULD_NOT_LOAD =
+  /load(ing)? (module|chunk|script)|failed to fetch|import|network|AsyncRequire/i;
 
 /** How soon a part that could not be loaded is tried again, ms. */
 const RETRY_MS = 3000;
+
+/**
+ * Loads the page anew as soon as its server answers: a part that failed once is not asked for again
+ * by the page that asked. What was typed is kept as a draft.
+ */
+async function loadAgain(): Promise<void> {
+  const answers = await fetch('/health', { cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+  if (answers) window.location.reload();
+}
 
 /** One place's screens: what breaks there is said there, and the other places go on. */
 export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
@@ -84,13 +97,9 @@ function Broken({ error, again }: { readonly error: unknown; readonly again: () 
   const loading = COULD_NOT_LOAD.test(messageOf(error));
   useEffect(() => {
     if (!loading) return;
-    const timer = setTimeout(again, RETRY_MS);
-    window.addEventListener('online', again);
-    return () => {
-      clearTimeout(timer);
-      window.removeEventListener('online', again);
-    };
-  }, [loading, again]);
+    const timer = setInterval(() => inBackground('loading again', loadAgain()), RETRY_MS);
+    return () => clearInterval(timer);
+  }, [loading]);
   return (
     <View role="alert" style={styles.broken}>
       <Say size="large" face="slab" heading={1}>
@@ -104,7 +113,7 @@ function Broken({ error, again }: { readonly error: unknown; readonly again: () 
       <Say size="small" tone="soft">
         {messageOf(error)}
       </Say>
-      <Button kind="main" label="Try again" onPress={again} />
+      <Button kind="main" label="Try again" onPress={loading ? loadAgain : again} />
     </View>
   );
 }

@@ -79,6 +79,8 @@ export function browserStorage(name: string): StoragePort {
         await transaction.done;
         return result;
       } catch (error) {
+        // Why the browser broke it off (a full disk) says more than that it was broken off.
+        const cause = transaction.error;
         // Nothing of it is kept; `done` has nothing more to tell.
         transaction.done.catch(() => undefined);
         try {
@@ -86,7 +88,7 @@ export function browserStorage(name: string): StoragePort {
         } catch {
           // It had ended by itself.
         }
-        throw error;
+        throw cause ?? error;
       }
     },
   };
