@@ -30,6 +30,9 @@ test('a clock a year ahead: its reading hides nothing, is told, and is put right
   await readBasil(page, '7.9');
   await page.clock.setFixedTime(nowMs + 60_000);
   await page.goto(ownUrl());
+  await expect(page.getByText(/This device’s clock went back: it was/)).toBeVisible();
+  await press(page, 'It is right now');
+  await expect(page.getByText(/clock went back/)).toBeHidden();
   await expect(
     page.getByText(/1 entry is dated later than now, up to .*A clock was wrong/),
   ).toBeVisible();
@@ -38,17 +41,17 @@ test('a clock a year ahead: its reading hides nothing, is told, and is put right
   await expect(page.getByRole('link', { name: /Basil .*pH 5\.9/ })).toBeVisible();
   await page.getByRole('link', { name: /dated later than now/ }).click();
   await expectHeading(page, 'State of the book');
-  await page.getByRole('radio', { name: /the one they were written by/ }).click();
-  const field = page.getByLabel('When was the newest of them really written?');
+  await page.getByRole('radio', { name: /the clock it was written by/ }).click();
+  const field = page.getByLabel('When was it really written?');
   await field.fill('yesterday');
-  await press(page, 'Put the dates of 1 right');
+  await press(page, 'Put its date right');
   await expect(page.getByText('Like 2026-07-31 07:30.')).toBeVisible();
   const right = new Date(nowMs - 3_600_000);
   const two = (value: number) => String(value).padStart(2, '0');
   await field.fill(
     `${right.getFullYear()}-${two(right.getMonth() + 1)}-${two(right.getDate())} ${two(right.getHours())}:${two(right.getMinutes())}`,
   );
-  await press(page, 'Put the dates of 1 right');
+  await press(page, 'Put its date right');
   await expect(page.getByText('every date is in order', { exact: false })).toBeVisible();
   // The reading of the wrong clock is now an hour old: today's own one still stands first.
   await goTo(page, 'Tanks');
@@ -77,8 +80,8 @@ test('two phones an hour apart: the one ahead is told by the other, joined, and 
   await page.goto(ownUrl());
   await expect(page.getByText(/1 entry is dated later than now/)).toBeVisible();
   await page.getByRole('link', { name: /dated later than now/ }).click();
-  await page.getByRole('radio', { name: /the one they were written by/ }).click();
-  await press(page, 'Put the dates of 1 right');
+  await page.getByRole('radio', { name: /the clock it was written by/ }).click();
+  await press(page, 'Put its date right');
   await expect(page.getByText('every date is in order', { exact: false })).toBeVisible();
   await goTo(page, 'Tanks');
   await expect(page.getByRole('link', { name: /Basil .*pH 6\.3/ })).toBeVisible();

@@ -43,7 +43,7 @@ test('a pack that was changed: told in one sentence, everything else works, and 
   await expect(page.getByRole('link', { name: /Basil .*pH 6\.01/ })).toBeVisible();
   await page.getByRole('link', { name: /Could not be read/ }).click();
   await expectHeading(page, 'State of the book');
-  await expect(page.getByText(/their check sum disagrees/)).toBeVisible();
+  await expect(page.getByText(/the check sum disagrees/)).toBeVisible();
   const file = await saveFile(page);
   expect(file).toContain('"setAside"');
   expect(file).toContain('\\"shown\\":9.01');

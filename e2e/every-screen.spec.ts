@@ -88,6 +88,10 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'look-back': at('Pens', row(/^P4/), (page) => press(page, /^Look back: /)),
   'book file': at('Settings', (page) => press(page, 'Move or keep the book')),
   book: at('Book'),
+  'an entry': at('Book', row(/Basil tables/)),
+  'amending an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Amend')),
+  'voiding an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Void')),
+  'state of the book': at('Settings', (page) => press(page, 'State of the book')),
   settings: at('Settings'),
   help: at('Help'),
 };

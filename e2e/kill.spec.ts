@@ -65,7 +65,7 @@ test('killed while writing, while packing, while importing: nothing acknowledged
   test.slow();
   const profile = newProfile();
   try {
-    const moments: readonly Moment[] = [{ afterMs: 2500 }, 'packing', 'importing'];
+    const moments: readonly Moment[] = [{ afterMs: 700 }, 'packing', 'importing'];
     const acknowledged: string[] = [];
     for (const moment of moments) {
       const told = await writeAndKill(ownUrl(), profile, moment);

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
+import { serve } from '../scripts/serve.mjs';
+import { addTank, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 /*
  * The first visit, counted: a tap for each press, and one for each field that is typed into.
@@ -58,4 +59,24 @@ test('setting up says what is missing and keeps what was typed', async ({ page }
   await expect(page.getByText('A name is needed.')).toBeVisible();
   await expect(page.getByText('That is not a number.', { exact: false })).toBeVisible();
   await expect(page.getByLabel(/^Volume/)).toHaveValue('much');
+});
+
+test('the book begun by a grower is the one that opens, however the server was started', async ({
+  page,
+}) => {
+  const own = await serve({ own: true });
+  const port = Number(new URL(own.url).port);
+  await page.goto(own.url);
+  await addTank(page, 'Basil', 'basil');
+  own.stop();
+  await own.gone;
+  const demo = await serve({ port });
+  try {
+    await page.goto(demo.url);
+    await expect(page.getByText('My book')).toBeVisible();
+    await goTo(page, 'Tanks');
+    await expect(page.getByRole('link', { name: /Basil/ })).toBeVisible();
+  } finally {
+    demo.stop();
+  }
 });

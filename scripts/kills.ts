@@ -26,7 +26,7 @@ async function main(): Promise<void> {
   const acknowledged: string[] = [];
   const losses: string[] = [];
   const moments: Moment[] = [
-    ...Array.from({ length: 50 }, () => ({ afterMs: 800 + Math.random() * 3000 })),
+    ...Array.from({ length: 50 }, () => ({ afterMs: Math.random() * 3000 })),
     ...Array.from({ length: 15 }, () => 'packing' as const),
     ...Array.from({ length: 15 }, () => 'importing' as const),
   ];

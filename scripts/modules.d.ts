@@ -2,7 +2,7 @@ declare module '*/serve.mjs' {
   export function serve(options?: {
     own?: boolean;
     port?: number;
-  }): Promise<{ url: string; stop: () => void }>;
+  }): Promise<{ url: string; stop: () => void; gone: Promise<void> }>;
 }
 
 declare module '*/chromium.mjs' {

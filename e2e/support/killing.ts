@@ -106,7 +106,7 @@ function writeWithoutEnd(): void {
   go().catch((error: unknown) => console.warn(`failed: ${String(error)}`));
 }
 
-/** At what moment to kill: after so long, in the middle of a packing, or of an import. */
+/** At what moment to kill: so long after the first act was sent, in the middle of a packing, or of an import. */
 export type Moment = { readonly afterMs: number } | 'packing' | 'importing';
 
 /** Opens the book in a browser of its own, lets it write, and kills it at the moment asked for. */
@@ -121,12 +121,13 @@ export async function writeAndKill(url: string, profile: string, moment: Moment)
     };
     page.on('console', (message) => {
       const [what, told = ''] = message.text().split(': ');
+      if (what === 'sent' && sent.length === 0 && typeof moment === 'object')
+        setTimeout(end, moment.afterMs);
       if (what === 'sent') sent.push(told);
       if (what === 'acknowledged') acknowledged.push(told);
       if (what === 'storage' && told === 'packing' && moment === 'packing') end();
       if (what === 'storage' && told === 'pack written' && moment === 'importing') end();
     });
-    if (typeof moment === 'object') setTimeout(end, moment.afterMs);
   });
   const ready = async () => {
     await page.addInitScript(keepWorker);

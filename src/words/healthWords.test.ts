@@ -1,5 +1,11 @@
 import { actFailureSentence, openingFailureSentence } from './failureWords';
-import { aheadSentence, healthSentences, partsByMonth, type HealthFacts } from './healthWords';
+import {
+  aheadSentence,
+  clockJumpSentence,
+  healthSentences,
+  partsByMonth,
+  type HealthFacts,
+} from './healthWords';
 import { parseMoment, writeMoment } from './moments';
 import { axisWriter, shortDay } from './when';
 
@@ -61,6 +67,16 @@ test('entries of the future bear their year', () => {
     '1 entry is dated later than now, up to Sat 1 May 2027 07:30. A clock was wrong. Until you say which, nothing is judged by it.',
   );
   expect(aheadSentence({ count: 2, newestMs })).toContain('2 entries are dated');
+});
+
+test('a clock that jumped is told with both moments', () => {
+  const fromMs = new Date(2026, 4, 1, 7, 30).getTime();
+  const toMs = new Date(2025, 4, 1, 7, 30).getTime();
+  const words = clockJumpSentence({ byMs: toMs - fromMs, fromMs, toMs });
+  expect(words).toContain(
+    'went back: it was Fri 1 May 2026 07:30, now it says Thu 1 May 2025 07:30',
+  );
+  expect(clockJumpSentence({ byMs: 1, fromMs, toMs })).toContain('jumped ahead');
 });
 
 test('a failure says why and what to do', () => {

@@ -93,6 +93,23 @@ export function healthSentences(facts: HealthFacts): readonly string[] {
   return sentences;
 }
 
+/** A day with its year, and the time. */
+const fullMoment = (ms: number) => `${shortDay(ms, ms)} ${new Date(ms).getFullYear()} ${clock(ms)}`;
+
+/** The clock of the device jumped: every entry bears the time it says. */
+export function clockJumpSentence({
+  byMs,
+  fromMs,
+  toMs,
+}: {
+  readonly byMs: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+}): string {
+  const way = byMs > 0 ? 'jumped ahead' : 'went back';
+  return `This device’s clock ${way}: it was ${fullMoment(fromMs)}, now it says ${fullMoment(toMs)}. Entries bear the time it says. Set it right in the device’s own settings if it is wrong.`;
+}
+
 /** Entries written later than now: which clock was wrong? */
 export function aheadSentence({
   count,
@@ -101,6 +118,5 @@ export function aheadSentence({
   readonly count: number;
   readonly newestMs: number;
 }): string {
-  const day = `${shortDay(newestMs, newestMs)} ${new Date(newestMs).getFullYear()}`;
-  return `${countEntries(count)} ${count === 1 ? 'is' : 'are'} dated later than now, up to ${day} ${clock(newestMs)}. A clock was wrong. Until you say which, nothing is judged by ${count === 1 ? 'it' : 'them'}.`;
+  return `${countEntries(count)} ${count === 1 ? 'is' : 'are'} dated later than now, up to ${fullMoment(newestMs)}. A clock was wrong. Until you say which, nothing is judged by ${count === 1 ? 'it' : 'them'}.`;
 }

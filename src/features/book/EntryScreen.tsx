@@ -9,10 +9,10 @@ import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { AmendPanel } from './AmendPanel';
+import { AmendScreen } from './AmendScreen';
 import { AMENDABLE } from './amendFields';
 import { entryFacts, entryTitle, versionLines } from './entryViewModel';
-import { VoidPanel } from './VoidPanel';
+import { VoidScreen } from './VoidScreen';
 
 /** One entry of the Book: what it says, amending or voiding it, and everything it said before. */
 export function EntryScreen() {
@@ -37,8 +37,8 @@ function Gone() {
 /** Where the thing an entry is about stands. */
 function aboutHref(body: unknown): { href: string; label: string } | undefined {
   const { tankId, penId } = (body ?? {}) as { tankId?: string; penId?: string };
-  if (tankId) return { href: `/tanks/${tankId}`, label: 'To the tank' };
-  return penId ? { href: `/pens/${penId}`, label: 'To the pen' } : undefined;
+  if (tankId) return { href: `/tanks/${tankId}`, label: 'Tank' };
+  return penId ? { href: `/pens/${penId}`, label: 'Pen' } : undefined;
 }
 
 function Entry({ entry }: { readonly entry: EntryAnswer }) {
@@ -52,6 +52,11 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
   const facts = entryFacts(entry.kind, body, { names: entry.names, formats });
   const done = () => setDoing(undefined);
   const known = { id: entry.recordId, revId: newest!.revId };
+  const title = entryTitle(entry);
+  if (doing === 'amend')
+    return <AmendScreen entry={entry} title={title} known={known} onDone={done} />;
+  if (doing === 'void')
+    return <VoidScreen kind={entry.kind} title={title} known={known} onDone={done} />;
   return (
     <Screen
       actions={
@@ -60,7 +65,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
           {about ? (
             <Button wet label={about.label} onPress={() => router.navigate(about.href as '/')} />
           ) : null}
-          {body !== null && !doing ? (
+          {body !== null ? (
             <>
               {AMENDABLE.includes(entry.kind) ? (
                 <Button wet grow label="Amend" onPress={() => setDoing('amend')} />
@@ -72,7 +77,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
       }
     >
       <Say size="large" face="slab" heading={1}>
-        {entryTitle(entry)}
+        {title}
       </Say>
       {body === null ? (
         <Say bold tone="off">
@@ -90,10 +95,6 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
           ))}
         </Panel>
       )}
-      {doing === 'amend' && body !== null ? (
-        <AmendPanel entry={entry} known={known} onDone={done} />
-      ) : null}
-      {doing === 'void' ? <VoidPanel kind={entry.kind} known={known} onDone={done} /> : null}
       <Say size="body" face="slab" heading={2}>
         What it said, newest first
       </Say>

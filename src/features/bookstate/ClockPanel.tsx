@@ -19,6 +19,7 @@ export function ClockPanel({ ahead, nowMs }: Props) {
   const [typed, setTyped] = useState(() => writeMoment(nowMs));
   const [tried, setTried] = useState(false);
   const [busy, setBusy] = useState(false);
+  const one = ahead.count === 1;
   const rightMs = parseMoment(typed);
   const wrong =
     rightMs === undefined
@@ -52,7 +53,7 @@ export function ClockPanel({ ahead, nowMs }: Props) {
         options={[
           {
             value: 'theirs',
-            label: 'the one they were written by',
+            label: one ? 'the clock it was written by' : 'the clock they were written by',
             hint: 'this device’s clock is right now',
           },
           { value: 'mine', label: 'this device’s clock, now' },
@@ -67,15 +68,17 @@ export function ClockPanel({ ahead, nowMs }: Props) {
       {which === 'theirs' ? (
         <>
           <TextField
-            label="When was the newest of them really written?"
+            label={
+              one ? 'When was it really written?' : 'When was the newest of them really written?'
+            }
             typed={typed}
             onType={setTyped}
             message={tried && wrong ? { text: wrong } : undefined}
-            hint={`It says ${writeMoment(ahead.newestMs)}. All of them are moved by the same time; what they said before stays readable.`}
+            hint={`It says ${writeMoment(ahead.newestMs)}. ${one ? '' : 'All of them are moved by the same time. '}What stood there before stays readable.`}
           />
           <Button
             kind="main"
-            label={`Put the dates of ${ahead.count} right`}
+            label={one ? 'Put its date right' : `Put the dates of ${ahead.count} entries right`}
             disabled={busy}
             onPress={correct}
           />

@@ -3,9 +3,9 @@ import { partsByMonth } from '@/words';
 
 /** Why each kind of damage was set aside. */
 const REASON_WORDS: Readonly<Record<Health['setAside'][number]['reason'], string>> = {
-  notText: 'something else stands where they were',
-  empty: 'their place is empty',
-  changed: 'they were changed or torn, and their check sum disagrees',
+  notText: 'something else stands in this place',
+  empty: 'the place is empty',
+  changed: 'changed or torn, the check sum disagrees',
   notUnderstood: 'whole, but not in a form that Zolder knows',
   newer: 'written by a newer Zolder',
 };

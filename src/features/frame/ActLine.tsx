@@ -14,11 +14,11 @@ export function ActLine() {
   if (notice.kind === 'failed')
     return (
       <View role="alert" style={[styles.line, styles.failed]}>
-        <Say size="small" bold tone="off" style={styles.words}>
+        <Say size="small" bold tone="off" style={styles.why}>
           {actFailureSentence(notice.error)}
         </Say>
         <Button label="Leave it" onPress={notice.leave} />
-        <Button kind="main" label="Try again" onPress={notice.again} />
+        <Button kind="main" grow label="Try again" onPress={notice.again} />
       </View>
     );
   const words = {
@@ -56,4 +56,5 @@ const styles = StyleSheet.create({
     borderTopColor: color.off,
   },
   words: { flexGrow: 1, flexBasis: 200 },
+  why: { width: '100%' },
 });

@@ -1,5 +1,5 @@
 import { useQueryErrorResetBoundary } from '@tanstack/react-query';
-import { usePathname } from 'expo-router';
+import { usePathname, type ErrorBoundaryProps } from 'expo-router';
 import { Component, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { inBackground, messageOf, noteTrouble } from '@/trouble';
@@ -68,15 +68,36 @@ async function loadAgain(): Promise<void> {
   if (answers) window.location.reload();
 }
 
-/** One place's screens: what breaks there is said there, and the other places go on. */
-export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
+/**
+ * Stands in place of one screen that broke or could not be loaded; the head, the places and every
+ * other screen go on.
+ */
+export function ScreenBroken({ error, retry }: ErrorBoundaryProps) {
   const path = usePathname();
+  const { reset } = useQueryErrorResetBoundary();
+  useEffect(() => noteTrouble(`screen ${path}`, error), [path, error]);
+  // Left for another screen, the question is asked anew when this one is opened again.
+  useEffect(() => reset, [reset]);
+  const again = () => {
+    reset();
+    return retry();
+  };
+  return <Broken error={error} again={again} />;
+}
+
+/** What breaks a whole place (its own frame could not be loaded): said, with a way back. */
+export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
   const { reset } = useQueryErrorResetBoundary();
   return (
     <Boundary
-      about={path}
+      about="place"
       onAgain={reset}
-      fallback={(error, again) => <Broken error={error} again={again} />}
+      fallback={(error, again) => (
+        <>
+          <Broken error={error} again={again} />
+          <Button label="Load the Round" onPress={() => window.location.assign('/')} />
+        </>
+      )}
     >
       {children}
     </Boundary>
@@ -93,7 +114,7 @@ export function LeftOutIfBroken({ children, about }: { children: ReactNode; abou
   );
 }
 
-function Broken({ error, again }: { readonly error: unknown; readonly again: () => void }) {
+function Broken({ error, again }: { readonly error: unknown; readonly again: () => unknown }) {
   const loading = COULD_NOT_LOAD.test(messageOf(error));
   useEffect(() => {
     if (!loading) return;

@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
 import { ActLine } from './ActLine';
+import { ClockNote } from './ClockNote';
 import { EmptiedPage } from './EmptiedPage';
 import { FormatsProvider } from './formats';
 import { Head } from './Head';
@@ -16,7 +17,7 @@ import { NewVersionNote } from './NewVersionNote';
 import { Opening } from './Opening';
 import { OpeningFailed } from './OpeningFailed';
 import { Overlays } from './Overlays';
-import { LeftOutIfBroken, PlaceBoundary } from './PlaceBoundary';
+import { LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
 import { TimerLine } from './TimerLine';
 import { useIsWide } from './useIsWide';
@@ -66,6 +67,7 @@ function Frame() {
       <View style={styles.place}>
         <Head />
         <NewVersionNote />
+        <ClockNote />
         <LeftOutIfBroken about="timers">
           <TimerLine />
         </LeftOutIfBroken>
@@ -91,7 +93,11 @@ function Here() {
   const path = usePathname();
   const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
   const elsewhere = path === '/book-file' || path === '/settings' || path === '/help';
-  return data?.emptied && !elsewhere ? <EmptiedPage emptied={data.emptied} /> : <Slot />;
+  return data?.emptied && !elsewhere ? (
+    <EmptiedPage emptied={data.emptied} />
+  ) : (
+    <Slot unstable_screenErrorBoundary={ScreenBroken} />
+  );
 }
 
 /** Shown when the house itself breaks or could not be loaded. */

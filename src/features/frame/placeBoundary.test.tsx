@@ -1,24 +1,42 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { Component, type ReactNode } from 'react';
 import { troubles } from '@/trouble';
-import { LeftOutIfBroken, PlaceBoundary } from './PlaceBoundary';
+import { LeftOutIfBroken, ScreenBroken } from './PlaceBoundary';
 
-let mockPath = '/tanks';
-jest.mock('expo-router', () => ({ usePathname: () => mockPath }));
+jest.mock('expo-router', () => ({ usePathname: () => '/tanks' }));
 
-let broken = true;
-function Screen({ name }: { readonly name: string }) {
-  if (broken && name === 'Tanks') throw new Error('boom');
-  return <p>{name}</p>;
+/** Catches as the router does: round each screen, by itself. */
+class Round extends Component<{ readonly children: ReactNode }, { readonly error?: Error }> {
+  override state: { readonly error?: Error } = {};
+  static getDerivedStateFromError(error: Error) {
+    return { error };
+  }
+  override render() {
+    const retry = async () => this.setState({ error: undefined });
+    const { error } = this.state;
+    return error ? <ScreenBroken error={error} retry={retry} /> : this.props.children;
+  }
 }
 
-const shown = () => (
-  <PlaceBoundary>
-    <Screen name={mockPath === '/tanks' ? 'Tanks' : 'Pens'} />
-  </PlaceBoundary>
-);
+let broken = true;
+const ask = jest.fn(async () => {
+  if (broken) throw new Error('boom');
+  return 'Tanks';
+});
+
+function Tanks() {
+  const { data } = useQuery({
+    queryKey: ['tanks'],
+    queryFn: ask,
+    throwOnError: true,
+    retry: false,
+    staleTime: Infinity,
+  });
+  return <p>{data ?? 'asking'}</p>;
+}
 
 beforeEach(() => {
-  mockPath = '/tanks';
   broken = true;
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
 });
@@ -26,30 +44,49 @@ afterEach(() => {
   jest.restoreAllMocks();
 });
 
-test('what breaks is said in its place and noted; another place works; trying again brings it back', () => {
-  const { rerender } = render(shown());
-  expect(screen.getByRole('alert').textContent).toContain('This screen broke.');
-  expect(screen.getByRole('alert').textContent).toContain('the other places work');
+test('an answer that fails is said in its place and noted; trying again asks again', async () => {
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <Round>
+        <Tanks />
+      </Round>
+      <p>the other places</p>
+    </QueryClientProvider>,
+  );
+  const alert = await screen.findByRole('alert');
+  expect(alert.textContent).toContain('This screen broke.');
+  expect(alert.textContent).toContain('boom');
+  expect(screen.getByText('the other places')).toBeTruthy();
   expect(troubles().at(-1)).toMatchObject({ about: 'screen /tanks', message: 'Error: boom' });
-  mockPath = '/pens';
-  rerender(shown());
-  expect(screen.getByText('Pens')).toBeTruthy();
-  mockPath = '/tanks';
-  rerender(shown());
   broken = false;
   fireEvent.click(screen.getByRole('button', { name: 'Try again' }));
-  expect(screen.getByText('Tanks')).toBeTruthy();
+  expect(await screen.findByText('Tanks')).toBeTruthy();
+  expect(ask).toHaveBeenCalledTimes(2);
 });
+
+test('a screen that could not be loaded is told apart from one that broke', () => {
+  const error = new Error('Loading module /x-1.js failed.');
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <ScreenBroken error={error} retry={async () => undefined} />
+    </QueryClientProvider>,
+  );
+  expect(screen.getByRole('alert').textContent).toContain('could not be loaded yet');
+});
+
+function Breaks(): ReactNode {
+  throw new Error('boom');
+}
 
 test('a part that breaks is left out, the rest stands', () => {
   render(
     <>
       <LeftOutIfBroken about="timers">
-        <Screen name="Tanks" />
+        <Breaks />
       </LeftOutIfBroken>
       <p>the rest</p>
     </>,
   );
-  expect(screen.queryByText('Tanks')).toBeNull();
   expect(screen.getByText('the rest')).toBeTruthy();
+  expect(screen.queryByRole('alert')).toBeNull();
 });

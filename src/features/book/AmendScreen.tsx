@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { amend, type Known } from '@/acts';
 import type { EntryAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
@@ -7,19 +6,19 @@ import { useFormats } from '@/features/frame/formats';
 import type { Addition, CareEvent, Reading } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { FieldRow, TextField } from '@/ui/form';
-import { Panel } from '@/ui/layout';
+import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { space } from '@/ui/tokens';
 import { amendedBody, amendFields, type AmendMessages } from './amendFields';
 
 interface Props {
   readonly entry: EntryAnswer;
+  readonly title: string;
   readonly known: Known;
   readonly onDone: () => void;
 }
 
 /** Says what was really shown, poured or done; what stood there before stays readable. */
-export function AmendPanel({ entry, known, onDone }: Props) {
+export function AmendScreen({ entry, title, known, onDone }: Props) {
   const formats = useFormats();
   const { act, busy } = useAct();
   const { kind } = entry;
@@ -40,9 +39,19 @@ export function AmendPanel({ entry, known, onDone }: Props) {
     if (await act(amend(kind, known, { body: result.body as never, why }))) onDone();
   };
   return (
-    <Panel tone="wash">
+    <Screen
+      actions={
+        <>
+          <Button wet label="Leave it as it is" onPress={onDone} />
+          <Button kind="main" wet grow label="Amend the entry" disabled={busy} onPress={save} />
+        </>
+      }
+    >
+      <Say size="large" face="slab" heading={1}>
+        {title}
+      </Say>
       <Say bold>What should it say?</Say>
-      <Say size="small">What was typed first stays readable below, with this beside it.</Say>
+      <Say size="small">What was typed first stays readable, with this beside it.</Say>
       <FieldRow>
         {fields.map(({ name, label, unit, numeric }) => (
           <TextField
@@ -63,14 +72,6 @@ export function AmendPanel({ entry, known, onDone }: Props) {
           message={messages.why ? { text: messages.why } : undefined}
         />
       </FieldRow>
-      <View style={styles.row}>
-        <Button label="Leave it as it is" onPress={onDone} />
-        <Button kind="main" label="Amend the entry" disabled={busy} onPress={save} />
-      </View>
-    </Panel>
+    </Screen>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s2 },
-});
