@@ -60,14 +60,23 @@ test('what the screen acknowledged survives a killed browser, an open sitting in
   }
 });
 
-// The short form of `npm run kills`, which kills 80 times.
+/** One of each; all of `npm run kills`, which kills 80 times. */
+function killMoments(): readonly Moment[] {
+  if (process.env.ZOLDER_KILLS !== 'all') return [{ afterMs: 700 }, 'packing', 'importing'];
+  return [
+    ...Array.from({ length: 50 }, () => ({ afterMs: Math.random() * 3000 })),
+    ...Array.from({ length: 15 }, () => 'packing' as const),
+    ...Array.from({ length: 15 }, () => 'importing' as const),
+  ];
+}
+
 test('killed while writing, while packing, while importing: nothing acknowledged is lost, nothing is half there', async () => {
-  test.slow();
+  const moments = killMoments();
+  test.setTimeout(moments.length * 60_000);
   const profile = newProfile();
   try {
-    const moments: readonly Moment[] = [{ afterMs: 700 }, 'packing', 'importing'];
     const acknowledged: string[] = [];
-    for (const moment of moments) {
+    for (const [at, moment] of moments.entries()) {
       const told = await writeAndKill(ownUrl(), profile, moment);
       acknowledged.push(...told.acknowledged);
       const { browser, process: child } = await startChromium(profile);
@@ -77,6 +86,10 @@ test('killed while writing, while packing, while importing: nothing acknowledged
       expect(await lossesIn(page, { ...told, acknowledged })).toEqual([]);
       await expect(page.getByText('Could not be read')).toHaveCount(0);
       await kill(child);
+      const name = typeof moment === 'object' ? 'writing' : moment;
+      console.log(
+        `kill ${at + 1}, ${name}: ${3 * acknowledged.length} entries acknowledged, all there`,
+      );
     }
     expect(acknowledged.length).toBeGreaterThan(30);
   } finally {

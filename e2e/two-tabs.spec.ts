@@ -1,17 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { addPen, addTank, goTo, ownUrl } from './support/grower';
-
-/** Keeps hold of the page's own book worker, so that a test can append through it. */
-function keepWorker() {
-  const Real = window.Worker;
-  class Kept extends Real {
-    constructor(url: string | URL, options?: WorkerOptions) {
-      super(url, options);
-      (window as unknown as { bookWorker: Worker }).bookWorker = this;
-    }
-  }
-  window.Worker = Kept;
-}
+import { keepWorker } from './support/keepWorker';
 
 /** Appends `count` readings through the tab's own worker, each an act of its own. */
 async function appendReadings(page: Page, ids: { tankId: string; penId: string }, count: number) {

@@ -2,13 +2,31 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { choose } from './bookFile';
 import { madeBook } from './madeBook';
+import { keepWorker } from './keepWorker';
 import { heldIn } from './storage';
 
+/** A browser with the process it runs in. */
+interface Started {
+  readonly browser: Browser;
+  readonly process: ChildProcess;
+}
+
 /** A Chromium of our own that can be killed with everything it started. */
-export async function startChromium(
-  profile: string,
-): Promise<{ browser: Browser; process: ChildProcess }> {
-  const child = spawn(
+export async function startChromium(profile: string, tries = 3): Promise<Started> {
+  const child = launch(profile);
+  try {
+    const address = await addressOf(child);
+    return { browser: await chromium.connectOverCDP(address, { timeout: 15_000 }), process: child };
+  } catch (error) {
+    // A profile whose browser was killed is now and then slow to answer the test tool: once more.
+    await kill(child);
+    if (tries <= 1) throw error;
+    return startChromium(profile, tries - 1);
+  }
+}
+
+function launch(profile: string): ChildProcess {
+  return spawn(
     process.env.ZOLDER_CHROMIUM ?? 'chromium',
     [
       '--headless=new',
@@ -21,18 +39,22 @@ export async function startChromium(
     ],
     { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
   );
-  const address = await new Promise<string>((resolve, reject) => {
+}
+
+/** Where it listens for the test tool. */
+function addressOf(child: ChildProcess): Promise<string> {
+  return new Promise((resolve, reject) => {
     child.stderr?.on('data', (data) => {
       const found = /ws:\/\/\S+/.exec(String(data))?.[0];
       if (found) resolve(found);
     });
     child.on('exit', () => reject(new Error('Chromium ended before it was ready')));
   });
-  return { browser: await chromium.connectOverCDP(address), process: child };
 }
 
 /** Kills it with everything it started, and waits until it is gone. */
 export async function kill(child: ChildProcess): Promise<void> {
+  if (child.exitCode !== null || child.signalCode !== null) return;
   const gone = new Promise((resolve) => child.once('exit', resolve));
   process.kill(-child.pid!, 'SIGKILL');
   await gone;
@@ -46,18 +68,6 @@ export interface Told {
   readonly acknowledged: readonly string[];
   /** The first act after the acknowledged ones may be there or not, but whole. */
   readonly sent: readonly string[];
-}
-
-/** Keeps hold of the page's own book worker, and lets it tell what its storage does. */
-function keepWorker(): void {
-  const Real = window.Worker;
-  class Kept extends Real {
-    constructor(url: string | URL, options?: WorkerOptions) {
-      super(url, options);
-      (window as unknown as { bookWorker: Worker }).bookWorker = this;
-    }
-  }
-  window.Worker = Kept;
 }
 
 /** Within the worker: says when the first entry of a packing is removed, or the first pack is written. */

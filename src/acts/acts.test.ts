@@ -1,5 +1,6 @@
 import { KIND_SCHEMAS } from '@/records/kinds';
 import { idSource, writeChange, type Change } from '@/records';
+import { plainTank } from '@/records/testing/plainTank';
 import {
   amend,
   careFor,
@@ -24,17 +25,7 @@ const known = { id: 'R', revId: '01ARZ3NDEKTSV4RRFFQ69G5FAV' };
 const tank = (name: string, place = 1): KnownTank => ({
   id: name,
   revId: known.revId,
-  body: {
-    name,
-    volumeL: 100,
-    crop: '',
-    stage: '',
-    phBand: { low: 5.5, high: 6.5 },
-    ecBand: { low: 1, high: 2 },
-    alphaPerC: 0.02,
-    place,
-    note: '',
-  },
+  body: plainTank(name, { place }),
 });
 const bodies = ({ changes }: Act) => changes.map(({ body }) => body);
 /** Every change as the book would write it must meet its schema. */

@@ -1,5 +1,6 @@
 import type { BodyOf, Change } from '@/records';
 import { FOLLOW_AHEAD_MS } from '@/records';
+import { plainTank } from '@/records/testing/plainTank';
 import { aheadAnswer } from './engine/aheadAnswer';
 import type { OpenBook } from './openBook';
 import { MOMENT, testBrowser } from './testing/browser';
@@ -63,17 +64,7 @@ test('correcting the clock is one act: moments are moved, what papers say is not
 test('an edit from next year hides behind today’s edit of the same tank', async () => {
   const { open } = testBrowser();
   const book = await open();
-  const tank = (high: number): BodyOf<'tank'> => ({
-    name: 'Basil',
-    volumeL: 100,
-    crop: '',
-    stage: '',
-    phBand: { low: 5.5, high },
-    ecBand: { low: 1, high: 2 },
-    alphaPerC: 0.02,
-    place: 1,
-    note: '',
-  });
+  const tank = (high: number) => plainTank('Basil', { phBand: { low: 5.5, high } });
   const { recordIds } = await book.append([{ kind: 'tank', body: tank(6.5) }], MOMENT);
   const recordId = recordIds[0]!;
   const wrong = await open({ moment: at(YEAR_MS) });

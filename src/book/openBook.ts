@@ -275,8 +275,8 @@ export async function makeCheckedFile(
   const lines: string[] = [];
   for (const line of bundleLines(revisions, setAside)) lines.push(`${line}\n`);
   const file = new Blob(lines, { type: 'application/json' });
-  const read = await readBundleFile(file);
-  const held = read.ok ? read.value.revisions.length : -1;
+  const read = await readBundleFile(file, { countOnly: true });
+  const held = read.ok ? read.value.count : -1;
   if (held !== revisions.length) {
     const told = read.ok ? `${held} of ${revisions.length} entries` : read.refusal.reason;
     throw new Error(`The finished file could not be read back (${told}).`);

@@ -1,5 +1,6 @@
 import { writeRevision, idSource, type Change, type Revision } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { plainTank } from '@/records/testing/plainTank';
 import { BookState } from './bookState';
 import { pensAnswer } from './penAnswers';
 import { tanksAnswer } from './tankAnswers';
@@ -18,17 +19,7 @@ const pen = (code: string): Change => ({
 });
 const tank = (name: string): Change<'tank'> => ({
   kind: 'tank',
-  body: {
-    name,
-    volumeL: 100,
-    crop: '',
-    stage: '',
-    phBand: { low: 5.5, high: 6.5 },
-    ecBand: { low: 1, high: 2 },
-    alphaPerC: 0.02,
-    place: 1,
-    note: '',
-  },
+  body: plainTank(name),
 });
 
 test('a pen or tank that cannot be worked out is named, told once, and leaves the rest', () => {

@@ -15,11 +15,16 @@ const TOTAL = /^\],"total":(\{.*\})\}$/;
 /** Takes revisions of any version, in the order they come, each through the migrations. */
 export class Gathered {
   readonly revisions: Revision[] = [];
-  private place = 0;
+  /** How many came, understood or only counted. */
+  place = 0;
+
+  /** `countOnly`: what was just written needs no understanding, only its digests and its number. */
+  constructor(private readonly countOnly = false) {}
 
   /** Adds one; answers why it is refused. */
   add(data: unknown): BundleRefusal | undefined {
     this.place += 1;
+    if (this.countOnly) return undefined;
     const result = understand(data);
     if (result.state === 'newer')
       return { reason: 'newer', version: result.version, known: SCHEMA_VERSION };
@@ -57,9 +62,13 @@ export class BundleReader {
   notOurLines = false;
   private version = 0;
   private ended = false;
-  private readonly gathered = new Gathered();
+  private readonly gathered: Gathered;
   private readonly digests: string[] = [];
   private setAside = 0;
+
+  constructor({ countOnly = false } = {}) {
+    this.gathered = new Gathered(countOnly);
+  }
 
   line(text: string): void {
     if (this.refusal || this.notOurLines || text.trim() === '') return;
@@ -115,7 +124,7 @@ export class BundleReader {
     const agrees =
       parsed.success &&
       parsed.data.pieces === this.digests.length &&
-      parsed.data.revisions === this.gathered.revisions.length &&
+      parsed.data.revisions === this.gathered.place &&
       parsed.data.sha256 === digestOf(this.digests.join(''));
     if (!agrees) this.refusal = { reason: 'changed' };
     this.ended = true;
@@ -126,6 +135,7 @@ export class BundleReader {
     if (this.refusal) return refuse(this.refusal);
     if (this.version === 0) return refuse({ reason: 'notOurs' });
     if (!this.ended) return refuse({ reason: 'cutOff' });
-    return answer({ revisions: this.gathered.revisions, setAside: this.setAside });
+    const { revisions, place: count } = this.gathered;
+    return answer({ revisions, count, setAside: this.setAside });
   }
 }

@@ -22,7 +22,9 @@ export type BundleRefusal =
 
 /** What came out of a file: its revisions, and how much it holds that could not be read. */
 export interface ReadBundle {
+  /** Empty where they were only counted. */
   readonly revisions: readonly Revision[];
+  readonly count: number;
   /** Values of storage that the book it came from could not read either. */
   readonly setAside: number;
 }

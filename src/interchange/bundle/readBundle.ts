@@ -14,9 +14,15 @@ export function readBundle(text: string): Result<ReadBundle, BundleRefusal> {
   return reader.notOurLines ? readReformatted(text) : reader.end();
 }
 
-/** Reads a file as it comes from the disk, piece by piece: its size does not matter. */
-export async function readBundleFile(file: Blob): Promise<Result<ReadBundle, BundleRefusal>> {
-  const reader = new BundleReader();
+/**
+ * Reads a file as it comes from the disk, piece by piece: its size does not matter. `countOnly` holds
+ * it to its digests and counts, without understanding what is in it.
+ */
+export async function readBundleFile(
+  file: Blob,
+  { countOnly = false } = {},
+): Promise<Result<ReadBundle, BundleRefusal>> {
+  const reader = new BundleReader({ countOnly });
   const stream = file.stream().getReader();
   const decoder = new TextDecoder();
   let rest = '';

@@ -34,7 +34,7 @@ function readPieces(data: unknown): Result<ReadBundle, BundleRefusal> {
     total.revisions === gathered.revisions.length &&
     total.sha256 === digestOf(pieces.map(({ sha256 }) => sha256).join(''));
   if (!agrees) return refuse({ reason: 'changed' });
-  return answer({ revisions: gathered.revisions, setAside });
+  return answer({ revisions: gathered.revisions, count: gathered.place, setAside });
 }
 
 /** Reads a file whose lines are not ours any more: another program wrote the same JSON anew. */
@@ -50,5 +50,6 @@ export function readReformatted(text: string): Result<ReadBundle, BundleRefusal>
   if (!frame.success) return refuse({ reason: 'notOurs' });
   const gathered = new Gathered();
   const refusal = gathered.addAll(frame.data.revisions);
-  return refusal ? refuse(refusal) : answer({ revisions: gathered.revisions, setAside: 0 });
+  if (refusal) return refuse(refusal);
+  return answer({ revisions: gathered.revisions, count: gathered.place, setAside: 0 });
 }
