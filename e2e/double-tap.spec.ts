@@ -9,7 +9,7 @@ import {
   typeReading,
 } from './support/grower';
 import { addNitric, openTank } from './support/pouring';
-import { countOf, slowDown } from './support/storage';
+import { countOf, revisionsIn, slowDown } from './support/storage';
 
 /** Two taps of one thumb, as fast as they come, on a processor four times as slow. */
 async function tapTwice(page: Page, name: string | RegExp): Promise<void> {
@@ -107,4 +107,44 @@ test('two taps book once: a check, a dose, water, care, a probe, a control', asy
   await page.getByRole('link', { name: /Oil on the bulb/ }).click();
   const count = 1 + (await countOf(page, 'careEvent'));
   await bookedOnce(page, { button: /^Start 2 h/, kind: 'careEvent', count });
+});
+
+test('two taps book once: the first set-up, a product, a profile, a tank like another, a void', async ({
+  page,
+}) => {
+  await page.goto(`${ownUrl()}/welcome`);
+  await page
+    .getByRole('link', { name: /pH, two points/ })
+    .first()
+    .click();
+  await page.getByLabel('Name').fill('Basil');
+  await page.getByLabel(/^Volume/).fill('100');
+  await bookedOnce(page, { button: 'On to the first reading', kind: 'tank', count: 1 });
+  expect(await countOf(page, 'pen')).toBe(1);
+  await typeReading(page, { ph: '6.1' });
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expectHeading(page, /^Saved/);
+
+  await page.goto(`${ownUrl()}/shelf/products/new`);
+  await page.getByLabel('What the label calls it').fill('pH down');
+  await bookedOnce(page, { button: 'Add the product', kind: 'product', count: 1 });
+
+  await page.goto(`${ownUrl()}/pens/new`);
+  await page.getByLabel('Code').fill('P2');
+  await bookedOnce(page, { button: /profile of my own/, kind: 'profile', count: 1 });
+
+  await openTank(page, 'Basil');
+  await bookedOnce(page, { button: 'Another like it', kind: 'tank', count: 2 });
+
+  await page.goto(`${ownUrl()}/book`);
+  await page
+    .getByRole('link', { name: /Basil.*pH/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Void' }).click();
+  await page.getByLabel('Why?').fill('twice');
+  await tapTwice(page, 'Void the entry');
+  await expect(page.getByText(/Voided: it counts no more/)).toBeVisible();
+  const versions = (await revisionsIn(page)).filter(({ kind }) => kind === 'reading');
+  expect(versions).toHaveLength(2);
 });

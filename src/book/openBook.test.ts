@@ -1,6 +1,7 @@
 import { writeBundle } from '@/interchange/bundle';
 import type { ActId, BodyOf, Change } from '@/records';
 import { idSource } from '@/records';
+import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
 import { conflictsAnswer } from './engine/conflicts';
 import type { OpenBook } from './openBook';
@@ -264,6 +265,23 @@ describe('the second copy', () => {
     expect(again.findings.broughtBack).toBe(1);
     expect(await again.bringBack(moment)).toBe(0);
     expect(initialsIn(await open()).sort()).toEqual(['AB', 'CD']);
+  });
+
+  test('of a large import is its own file, and a book begun anew brings nothing back', async () => {
+    const { open, copyHeld, copy } = testBrowser();
+    const book = await open();
+    await book.append([person('AB')], moment);
+    const other = await testBrowser().open();
+    await other.append(
+      Array.from({ length: 250 }, () => person('CD')),
+      moment,
+    );
+    await book.openFile(await other.makeFile());
+    await book.takeFile(moment);
+    expect(book.state.size).toBe(251);
+    expect(copyHeld.size).toBe(1);
+    await copy.forget();
+    expect(await (await open({ at: memoryStorage() })).bringBack(moment)).toBe(0);
   });
 
   test('holds a month', async () => {

@@ -15,7 +15,7 @@ import {
   type Kind,
   type Revision,
 } from '@/records';
-import { BookStore } from '@/records/storage/bookStore';
+import { BookStore, PACK_AT_ONCE } from '@/records/storage/bookStore';
 import type { StoragePort } from '@/records/storage/port';
 import type { Appended, Choice, FilePreview, Moment } from './bookApi';
 import { correctedClock } from './correctClock';
@@ -158,9 +158,11 @@ export class OpenBook {
     this.journalLength += stored.length;
     this.take(stored);
     this.around.channel.post(stored);
-    this.around.copy
-      ?.keep(stored)
-      .catch((error: unknown) => this.around.onTrouble('second copy', error));
+    // A large import is not copied: the file it came from is its copy.
+    if (stored.length < PACK_AT_ONCE)
+      this.around.copy
+        ?.keep(stored)
+        .catch((error: unknown) => this.around.onTrouble('second copy', error));
     if (this.journalLength >= 2 * COMPACT_FROM) await this.housekeep(nowMs);
   }
 

@@ -14,6 +14,8 @@ export interface SecondCopy {
   unknownTo(isKnown: (id: RevId) => boolean): Promise<readonly Revision[]>;
   /** Lets go of what is older than a month. */
   prune(nowMs: number): Promise<void>;
+  /** Lets go of everything: the grower begins a new book. */
+  forget(): Promise<void>;
 }
 
 export function secondCopyIn(port: StoragePort): SecondCopy {
@@ -35,6 +37,10 @@ export function secondCopyIn(port: StoragePort): SecondCopy {
         }
       };
       const keys = (await port.keys()).filter((key) => key.startsWith(PREFIX) && isOld(key));
+      if (keys.length > 0) await port.removeMany(keys);
+    },
+    async forget() {
+      const keys = (await port.keys()).filter((key) => key.startsWith(PREFIX));
       if (keys.length > 0) await port.removeMany(keys);
     },
   };

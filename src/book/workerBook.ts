@@ -148,6 +148,8 @@ export function openWorkerBook(): BookApi {
       return count;
     },
     async beginAnew() {
+      // Else the next opening would bring the old book's last month back.
+      await secondCopyIn(browserStorage('zolder-copy')).forget();
       await writeMarker(devicePort);
       emptied = null;
     },

@@ -3,7 +3,6 @@ import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import type { Kind } from '@/records';
 import type { Row } from '../answers';
 import type { BookClient } from '../client';
-import { inBackground } from '@/trouble';
 import { useBook } from './BookProvider';
 
 const MINUTE_MS = 60_000;
@@ -57,16 +56,23 @@ export function useRows<K extends Kind>(kind: K) {
 export function useAskOnce<T>(ask: (client: BookClient) => Promise<T>): T | undefined {
   const { client } = useBook();
   const [answer, setAnswer] = useState<T>();
+  const [failure, setFailure] = useState<unknown>();
   const first = useRef(ask);
   useEffect(() => {
     let gone = false;
-    const asking = first.current(client).then((found) => {
-      if (!gone) setAnswer(() => found);
-    });
-    inBackground('asking once', asking);
+    first.current(client).then(
+      (found) => {
+        if (!gone) setAnswer(() => found);
+      },
+      (error: unknown) => {
+        if (!gone) setFailure(error ?? new Error('no answer'));
+      },
+    );
     return () => {
       gone = true;
     };
   }, [client]);
+  // Reaches the nearest boundary, as an answer of `useAnswer` does.
+  if (failure !== undefined) throw failure;
   return answer;
 }

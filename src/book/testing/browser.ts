@@ -49,5 +49,5 @@ export function testBrowser() {
       },
       moment,
     );
-  return { open, port, held, copyHeld, troubles, mute: () => (muted = true) };
+  return { open, port, held, copy, copyHeld, troubles, mute: () => (muted = true) };
 }

@@ -22,9 +22,13 @@ export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
     }
   };
   const beginAnew = async () => {
-    forgetBook();
-    await client.beginAnew();
-    await askAnew();
+    try {
+      await client.beginAnew();
+      forgetBook();
+      await askAnew();
+    } catch (error) {
+      acts.fail(error, beginAnew);
+    }
   };
   return (
     <Screen>

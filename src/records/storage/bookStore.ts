@@ -24,7 +24,7 @@ export interface LoadedBook {
 }
 
 /** An import of so many revisions is written as packs at once, not entry by entry. */
-const PACK_AT_ONCE = 200;
+export const PACK_AT_ONCE = 200;
 
 /** Why revisions were not written, in words for the log. */
 export class NotWritten extends Error {}
