@@ -134,6 +134,7 @@ test('two taps book once: the first set-up, a product, a profile, a tank like an
   await bookedOnce(page, { button: /profile of my own/, kind: 'profile', count: 1 });
 
   await openTank(page, 'Basil');
+  await page.getByRole('button', { name: 'Change the tank' }).click();
   await bookedOnce(page, { button: 'Another like it', kind: 'tank', count: 2 });
 
   await page.goto(`${ownUrl()}/book`);

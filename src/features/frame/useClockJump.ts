@@ -2,6 +2,8 @@ import { useEffect, useRef, useState } from 'react';
 import { clockJump, type ClockJump, type ClockLook } from '@/timers/clockWatch';
 
 const KEY = 'zolder-clock';
+/** A jump that nobody has answered yet: a page that is loaded anew still tells it. */
+const JUMP_KEY = 'zolder-clock-jump';
 const EVERY_MS = 30_000;
 
 const lookNow = (): ClockLook => ({ wallMs: Date.now(), countedMs: performance.now() });
@@ -24,9 +26,28 @@ function remember({ wallMs }: ClockLook): void {
   }
 }
 
+/** The jump that waits for its answer; undefined where none does. */
+function openJump(): ClockJump | undefined {
+  try {
+    const data = JSON.parse(localStorage.getItem(JUMP_KEY) ?? 'null') as ClockJump | null;
+    return typeof data?.byMs === 'number' ? data : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function keepJump(jump: ClockJump | undefined): void {
+  try {
+    if (jump) localStorage.setItem(JUMP_KEY, JSON.stringify(jump));
+    else localStorage.removeItem(JUMP_KEY);
+  } catch {
+    // It is told for as long as this page is open.
+  }
+}
+
 /** Watches the device's clock; answers a jump until the grower says that it is right now. */
 export function useClockJump(): { jump: ClockJump | undefined; isRight: () => void } {
-  const [jump, setJump] = useState<ClockJump>();
+  const [jump, setJump] = useState(openJump);
   const before = useRef<ClockLook>(undefined);
   useEffect(() => {
     let wasVisible = true;
@@ -35,7 +56,10 @@ export function useClockJump(): { jump: ClockJump | undefined; isRight: () => vo
       const last = before.current ?? lastOpen();
       const awake = before.current !== undefined && wasVisible;
       const found = last && clockJump(last, now, { awake });
-      if (found) setJump(found);
+      if (found) {
+        setJump(found);
+        keepJump(found);
+      }
       before.current = now;
       wasVisible = document.visibilityState === 'visible';
       remember(now);
@@ -48,5 +72,9 @@ export function useClockJump(): { jump: ClockJump | undefined; isRight: () => vo
       document.removeEventListener('visibilitychange', look);
     };
   }, []);
-  return { jump, isRight: () => setJump(undefined) };
+  const isRight = () => {
+    setJump(undefined);
+    keepJump(undefined);
+  };
+  return { jump, isRight };
 }
