@@ -106,9 +106,11 @@ test('an act that takes long says so after 300 ms, and not before', async () => 
   expect(told).toEqual(['going', 'nothing']);
 });
 
-test('a step that says nothing leaves the offer to take back what was said before', async () => {
+test('the line tells of the newest act alone: one that its own screen tells of clears it', async () => {
   const acts = door();
   await acts.run(ACT, id('one'));
-  await acts.run({ changes: [] }, id('quiet'));
-  expect(acts.current()).toMatchObject({ kind: 'done', actId: 'one' });
+  await acts.run(ACT, id('two'));
+  expect(acts.current()).toMatchObject({ kind: 'done', actId: 'two' });
+  await acts.run({ changes: [] }, id('told by its screen'));
+  expect(acts.current()).toBeUndefined();
 });

@@ -75,8 +75,8 @@ export class ActDoor {
       try {
         const recordIds = await this.to.send(changes, actId);
         clearTimeout(going);
-        if (said) this.tell({ kind: 'done', said, actId }, UNDO_MS);
-        else if (this.notice?.kind === 'going') this.tell(undefined);
+        // The line tells of the newest act alone: two ways back on one screen would be mistaken.
+        this.tell(said ? { kind: 'done', said, actId } : undefined, UNDO_MS);
         return recordIds;
       } catch (error) {
         clearTimeout(going);
