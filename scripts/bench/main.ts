@@ -3,12 +3,20 @@ import { benchSizes } from './sizes';
 import { benchColdStorage } from './coldStorage';
 import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
+import { benchCoverage } from './coverage';
 import { benchHistory } from './history';
+
+/** Pens in each cell of the coverage table; between checks each is read twice. */
+const COVERAGE_PENS = 2000;
 
 const PHONE = { width: 390, height: 844 };
 
 /** Everything the bench measures, one after the other. */
 async function main(): Promise<void> {
+  if (process.argv.includes('--coverage')) {
+    benchCoverage(COVERAGE_PENS);
+    return;
+  }
   if (!process.argv.includes('--history')) {
     benchCore();
     benchChemistry();

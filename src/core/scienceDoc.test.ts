@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bufferPhAt } from './buffers';
-import { fitPhAnchor, truePhFor, type PhAnchor, type PhPoint } from './calibration';
 import {
   addReagent,
   airedOut,
@@ -15,10 +14,19 @@ import {
 } from './chemistry';
 import { expectedStandardEc, fitAlpha } from './conductivity';
 import { dilute, jarTestDose, planJar, learnFactor, rightShare } from './dosing';
-import { DAY_MS, accumulatedPh, dueByDriftMs, phDriftStdU, widenedStdU } from './drift';
+import {
+  DAY_MS,
+  daysWithin,
+  knownOf,
+  makePenTrack,
+  stateAsToldThen,
+  stateAt,
+  type PenState,
+} from './drift';
+import { EXAMPLE_EVENTS } from './drift/testing/workedExample';
 import { compensatedPh, nernstSlopeMvPerPh } from './electrode';
 import { forecastLeaving, tankTrend } from './forecast';
-import { assessPh } from './readings';
+import { assess } from './readings';
 import type { Result } from './result';
 import { fitApproach } from './stillness';
 import { judgeReading } from './verdict';
@@ -42,16 +50,25 @@ const jar = {
     { drops: 15, ph: 5.8 },
   ],
 };
-const point = (truePh: number, shownPh: number): PhPoint => ({
-  truePh,
-  shownPh,
-  standardStdU: 0.02 / Math.sqrt(3),
-  digitStdU: 0,
-  temperatureStdU: 0,
+const track = makePenTrack({
+  quantity: 'ph',
+  accuracy: 0.1,
+  repeatStdU: 0.015,
+  firstUseMs: 0,
+  events: EXAMPLE_EVENTS,
 });
-const found = fitPhAnchor([point(7.018, 7.11), point(4.0026, 4.12)], { tempC: 20.5 });
-const exact = fitPhAnchor([point(7, 7), point(4, 4)], { tempC: 25 });
-const gain = (g: number): PhAnchor => ({ ...exact, map: { gain: g, offsetPh: 0 } });
+const known = (node: number) => knownOf(track.bank, track.bank.nodes[node]!);
+const read = (shown: number, state: PenState) =>
+  valueOf(
+    assess({
+      quantity: 'ph',
+      shown,
+      tempC: 25,
+      pen: { resolutionPh: 0.01, hasAtc: true },
+      state,
+    }),
+  );
+const day = (count: number) => count * DAY_MS;
 const solution = (
   [tempC, ecMsPerCm]: readonly [number, number],
   ph: number,
@@ -73,7 +90,6 @@ const days = [5.8, 5.86, 5.91, 5.95, 6, 6.06].map((value, day) => ({
   stdU: 0.03,
 }));
 const leaving = () => valueOf(forecastLeaving(days, { low: 5.5, high: 6.2 }, 5 * DAY_MS)).atMs!;
-const rate = (perDay: number, sigmaPerSqrtDay = 0) => ({ perDay, sigmaPerSqrtDay, increments: 6 });
 
 /** Each example of the page, computed by the code the app runs. */
 const COMPUTED: Readonly<Record<string, () => number>> = {
@@ -91,24 +107,15 @@ const COMPUTED: Readonly<Record<string, () => number>> = {
     ).alphaPerC,
   nernstAt25: () => nernstSlopeMvPerPh(25),
   withoutAtc: () => compensatedPh(5.5, { calibratedC: 15, usedC: 25 }),
-  gainFound: () => found.map.gain,
-  correctedPh: () => truePhFor(5.38, found.map),
-  driftAtQuarter: () =>
-    phDriftStdU({ kind: 'between', changeOffsetPh: 0.4, changeGain: 0, fraction: 0.25 }, 6),
-  widened: () => widenedStdU(rate(0.01, 0.02), 9 * DAY_MS),
-  dueDays: () =>
-    dueByDriftMs({
-      lastCheckMs: 0,
-      residual: 0.01,
-      tolerance: 0.05,
-      rates: [{ rate: rate(0.003), lever: 1 }],
-    }) / DAY_MS,
-  accumulatedGain: () =>
-    accumulatedPh([
-      { atMs: 0, left: exact },
-      { atMs: 1, found: gain(0.97), left: exact },
-      { atMs: 2, found: gain(0.98), left: exact },
-    ]).at(-1)!.gain,
+  foundLevel: () => known(1).level,
+  foundGain: () => known(1).gain,
+  bridgedLevel: () => stateAt(track, day(17)).level,
+  bridgedU: () => Math.sqrt(stateAt(track, day(17)).variance.level),
+  toldThen: () => read(6.1, stateAsToldThen(track, day(31))).value,
+  toldThenU: () => read(6.1, stateAsToldThen(track, day(31))).expandedU,
+  knownNow: () => read(6.1, stateAt(track, day(31))).value,
+  liveU: () => read(5.8, stateAt(track, day(45))).expandedU,
+  dueDays: () => daysWithin(track, known(2), { lever: -1, tolerance: { low: -0.1, high: 0.1 } }),
   approachAt60: () => {
     const dip = Array.from({ length: 121 }, (_, at) => ({
       atS: at / 2,
@@ -117,18 +124,7 @@ const COMPUTED: Readonly<Record<string, () => number>> = {
     const { endValue, tauS } = valueOf(fitApproach(dip, 0.01));
     return endValue + (7 - endValue) * Math.exp(-60 / tauS);
   },
-  budgetU: () =>
-    assessPh({
-      shownPh: 6,
-      pen: { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true },
-      state: {
-        basis: 'checked',
-        map: exact.map,
-        anchor: exact,
-        spread: { kind: 'held', offsetStdU: 0.03, gainStdU: 0 },
-      },
-    }).budget.stdU,
-  pIn: () => judgeReading(5.55, 0.04, { low: 5.5, high: 6.5 }).pIn,
+  pIn: () => judgeReading(5.55, { stdU: 0.04 }, { low: 5.5, high: 6.5 }).pIn,
   slopePerDay: () => valueOf(tankTrend(days)).fit.slope,
   leavesInDays: () => leaving() / DAY_MS - 5,
   nitricInPure: () => solvePh(addReagent(pure(), 'nitric', 1e-3)).ph,

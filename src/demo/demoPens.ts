@@ -7,6 +7,8 @@ export interface DemoPen {
   /** Mean drift and its daily scatter. */
   readonly offsetPerDayPh: number;
   readonly offsetScatterPh: number;
+  /** From so many days ago on it drifts otherwise. */
+  readonly spell?: { readonly fromDaysAgo: number; readonly offsetPerDayPh: number };
   readonly gainPerDay: number;
   readonly ecGainPerDay: number;
   /** Days between checks; the newest check was this many days ago. */
@@ -55,12 +57,13 @@ export const DEMO_PENS: readonly DemoPen[] = [
       tolerancePolicy: 'relaxed',
       checkPolicy: 'weekly',
     },
-    offsetPerDayPh: 0.028,
-    offsetScatterPh: 0.01,
+    offsetPerDayPh: -0.0003,
+    offsetScatterPh: 0.008,
+    spell: { fromDaysAgo: 40, offsetPerDayPh: 0.024 },
     gainPerDay: 0,
     ecGainPerDay: 0,
     everyDays: 14,
-    newestDaysAgo: 19,
+    newestDaysAgo: 26,
   },
   {
     pen: {

@@ -1,3 +1,4 @@
+import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import type { Tank } from '@/records';
 
 /** How a made-up tank behaves between the grower's hands. */
@@ -33,7 +34,7 @@ function tank(name: string, volumeL: number, place: number, crop: Crop): Tank {
     stage: crop.stage,
     phBand: { low: crop.ph[0], high: crop.ph[1] },
     ecBand: { low: crop.ec[0], high: crop.ec[1] },
-    alphaPerC: 0.019,
+    alphaPerC: FEED_ALPHA_PER_C,
     place,
     note: '',
   };

@@ -30,10 +30,12 @@ export function driftOneDay(pen: LivePen, random: Random, daysAgo: number): void
   const dryOut = code === 'P2' && daysAgo === DRY_OUT_DAYS_AGO ? 0.35 : 0;
   const greasy = daysAgo < GREASE_DAYS_AGO.from && daysAgo > GREASE_DAYS_AGO.to;
   const grease = code === 'P3' && greasy ? -0.006 : 0;
+  const { spell } = demo;
+  const perDay = spell && daysAgo < spell.fromDaysAgo ? spell.offsetPerDayPh : demo.offsetPerDayPh;
   const scatter = demo.offsetScatterPh * normalDraw(random);
   pen.hidden = {
     ph: {
-      offsetPh: hidden.ph.offsetPh + demo.offsetPerDayPh + dryOut + scatter,
+      offsetPh: hidden.ph.offsetPh + perDay + dryOut + scatter,
       gain: hidden.ph.gain + demo.gainPerDay,
     },
     ecGain: hidden.ecGain + demo.ecGainPerDay + grease,
@@ -56,6 +58,8 @@ interface Seen {
 
 /** mL of the diluted product that move a litre of these feeds by one pH; a made-up round number. */
 const ML_PER_L_AND_PH = 0.6;
+/** A value a little out of its band is read again another day, pH. */
+const PATIENCE_PH = 0.1;
 /** How long a dose is left to mix. */
 const MIXING_MS = 10 * 60_000;
 
@@ -68,7 +72,7 @@ export function correctTank(tank: LiveTank, seen: Seen): Addition | undefined {
   const { phBand, ecBand, volumeL } = demo.tank;
   if (ecMsPerCm > ecBand.high || ecMsPerCm < ecBand.low) tank.ecMsPerCm = demo.startEcMsPerCm;
   const { shownPh, readingId, pouredMs } = seen;
-  if (shownPh <= phBand.high && shownPh >= phBand.low) return undefined;
+  if (shownPh <= phBand.high + PATIENCE_PH && shownPh >= phBand.low - PATIENCE_PH) return undefined;
   const change = demo.startPh - shownPh;
   tank.ph += change;
   const down = change < 0;

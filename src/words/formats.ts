@@ -55,10 +55,14 @@ export interface WrittenPair {
   readonly plusMinus: string;
 }
 
+/** As `toFixed`, but 9.225 is 9.23: what is a five in decimals is not rounded down by its binary form. */
+const fixed = (value: number, decimals: number) =>
+  (value + Math.sign(value) * Math.abs(value) * 2 * Number.EPSILON).toFixed(decimals);
+
 /** Writes numbers with the book's decimal mark and units; a true minus, no thousands marks. */
 export function makeFormats(settings: FormatSettings) {
   const mark = (text: string) => text.replace('.', settings.decimalMark).replace('-', '−');
-  const number = (value: number, decimals: number) => mark(value.toFixed(decimals));
+  const number = (value: number, decimals: number) => mark(fixed(value, decimals));
   /** With its sign; what rounds to nothing has none. */
   const signed = (value: number, decimals: number) => {
     const rounded = Number(value.toFixed(decimals));

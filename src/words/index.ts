@@ -12,6 +12,7 @@ export * from './notchSentence';
 export * from './outlookWords';
 export * from './parseDecimal';
 export * from './penWords';
+export * from './standingWords';
 export * from './stepTyped';
 export * from './verdictWords';
 export * from './when';

@@ -1,3 +1,4 @@
+import type { TolerancePolicy } from '@/core/calibration';
 import type { CheckDue, CheckPolicy, ForcingEvent, PenWord } from '@/core/schedule';
 import type { Tone } from './verdictWords';
 
@@ -25,15 +26,25 @@ export const PEN_TONE: Readonly<Record<PenWord, Tone>> = {
 export const PEN_REASON: Readonly<Record<PenWord, string>> = {
   ready: 'Its newest check holds and the next one is not due.',
   checkDue: 'The time between checks you chose has passed.',
-  cantBeTrusted:
-    'By its own record it may have drifted more than four tolerances since its last check.',
+  cantBeTrusted: 'By its own record its error is too unsure: a check tells.',
   unverified: 'Zolder has not seen it in a buffer: the maker’s word is all there is.',
   soaking: 'The probe is in its soak and not ready until the time is up.',
   resting: 'It is put away. Check it before it is used again.',
 };
 
+/** What to look at where a pen's numbers are none that a working pen has. */
+export const BROKEN_REASON =
+  'It is broken, or a dip of its check was noted wrongly. Look for a cracked bulb, a dry reference, cups that were swapped, the wrong scale, an empty battery; then soak, clean and check it anew, or mend that check in the Book.';
+
 /** The other reason why a pen can’t be trusted. */
 export const LEFT_OUT_REASON = 'Its last check ended out of tolerance, and it was left so.';
+
+/** Which school a tolerance follows. */
+export const TOLERANCE_WORD: Readonly<Record<TolerancePolicy, string>> = {
+  laboratory: 'laboratory',
+  normal: 'normal',
+  relaxed: 'relaxed',
+};
 
 /** What happened to a pen, as the reason for a check. */
 export const EVENT_WORD: Readonly<Record<ForcingEvent, string>> = {
@@ -56,9 +67,13 @@ export const POLICY_WORD: Readonly<Record<CheckPolicy, string>> = {
   monthly: 'you check it every 30 days',
   quarterly: 'you check it every 90 days',
   afterUses: 'you check it after so many readings',
-  ownDrift: 'its own drift tells, weekly until six checks exist',
+  ownDrift: 'its own drift tells, weekly until two checks exist',
   onlyWhenDoubted: 'you check it only when in doubt',
 };
+
+/** Two pens that read one sample too far apart. */
+export const disagreeWords = ({ withCode }: { readonly withCode: string }) =>
+  `in one tank it disagreed with ${withCode}, which is the surer one`;
 
 /** Why a check is due, where it is not simply the calendar. */
 export function dueReason(due: CheckDue): string | undefined {
@@ -69,6 +84,10 @@ export function dueReason(due: CheckDue): string | undefined {
       return 'Check due after thirty days unused.';
     case 'uses':
       return 'Check due: it has been used as often as you allow between checks.';
+    case 'off':
+      return 'It stands outside its tolerance: readings are corrected, but adjust it.';
+    case 'disagrees':
+      return `Check due: ${disagreeWords(due)}.`;
     case 'ownDrift':
       return 'By its own drift it may be out of tolerance from that day on.';
     default:

@@ -1,5 +1,6 @@
 import type { Budget } from '@/core/uncertainty';
-import type { EcPenState, PhPenState, ProbeLife } from '@/core/drift';
+import type { Quantity, Tolerance } from '@/core/calibration';
+import type { PenState, ProbeLife } from '@/core/drift';
 import type { LookBackRow } from '@/core/look-back';
 import type { BenchEvent, BenchPlan } from '@/core/procedure';
 import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
@@ -17,22 +18,28 @@ export interface SideError {
 }
 
 /** One side of a pen: what its numbers are worth now. */
-export type PenSide = {
+export interface PenSide {
+  readonly quantity: Quantity;
+  /** What is known of it now. */
+  readonly state: PenState;
+  /** Its own scatter of repeated dips (standard): pH, or relative. */
+  readonly repeatStdU: number;
+  /** How far off it may be by its policy and its digit: pH, or relative. */
+  readonly tolerance: Tolerance;
   readonly word: PenWord;
   /** Its newest check ended out of tolerance and nothing was adjusted. */
   readonly leftOut: boolean;
   readonly lastCheckMs?: number | undefined;
   readonly dueAtMs?: number | undefined;
+  /** When it would be due by its own drift if it were adjusted now. */
+  readonly ifAdjustedMs?: number | undefined;
   /** Why the next check is due, or that it is not. */
   readonly due: CheckDue;
   /** A soak runs until then. */
   readonly soakUntilMs?: number | undefined;
   readonly policy: CheckPolicy;
   readonly error?: SideError | undefined;
-} & (
-  | { readonly quantity: 'ph'; readonly state: PhPenState }
-  | { readonly quantity: 'ec'; readonly state: EcPenState }
-);
+}
 
 /** A pen as lists and Read need it. */
 export interface PenAnswer extends RecordNames {
@@ -59,16 +66,24 @@ export interface DriftPoint {
   readonly expandedU: number;
 }
 
+/** A pen's error at a moment. */
+export interface DriftCurvePoint {
+  readonly atMs: number;
+  readonly error: number;
+  readonly expandedU: number;
+}
+
 /** One side's error through time. pH at the crops' pH; EC relative. */
 export interface DriftAnswer {
   readonly quantity: 'ph' | 'ec';
   readonly points: readonly DriftPoint[];
-  /** How far it may have moved since the newest check, up to a month ahead. */
-  readonly cone: readonly { readonly atMs: number; readonly expandedU: number }[];
-  readonly tolerance: number;
+  /** Its error with its ± as known now, from its first day to a month ahead. */
+  readonly curve: readonly DriftCurvePoint[];
+  readonly tolerance: Tolerance;
   readonly incidentsMs: readonly number[];
-  /** From six checks on. */
+  /** From two checks on; and as if it were adjusted. */
   readonly dueByDriftMs?: number | undefined;
+  readonly dueIfAdjustedMs?: number | undefined;
   /** pH probes only. */
   readonly life?: ProbeLife | undefined;
   /** How the probe in use ages, by time; pH only. */
@@ -127,7 +142,11 @@ export interface LookBackAnswer {
   readonly errorTo: number;
   readonly atPh?: number | undefined;
   /** How far off the pen may be by its policy: pH, or relative. */
-  readonly tolerance: number;
+  readonly tolerance: Tolerance;
+  /** Its error with its ± as known now, at the readings and between. */
+  readonly curve: readonly DriftCurvePoint[];
+  /** The pen's first check: before it only its maker was known. */
+  readonly isFirst: boolean;
   /** Cleaned before it was read: what is shown is only a lower bound. */
   readonly afterCleaning: boolean;
   readonly rows: readonly (LookBackRow & LookBackLine)[];

@@ -4,6 +4,16 @@ import type { Addition, Reading, Sample, Tank } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 
+/** One side of a reading: as displayed, and what that is worth. */
+export interface ReadSide {
+  readonly judged?: JudgedValue | undefined;
+  /** As displayed; the mean where it was dipped again. */
+  readonly shown: number;
+  readonly dips: number;
+  readonly penCode: string;
+  readonly penId: string;
+}
+
 /** A reading with what it is worth. */
 export interface ReadingRow extends RecordNames {
   readonly tankId: string;
@@ -16,26 +26,8 @@ export interface ReadingRow extends RecordNames {
   readonly note: string;
   /** What a laboratory found in the same sample. */
   readonly lab?: Reading['lab'];
-  readonly ph?:
-    | {
-        readonly judged: JudgedValue;
-        /** As displayed; the mean where it was dipped again. */
-        readonly shown: number;
-        readonly dips: number;
-        readonly penCode: string;
-        readonly penId: string;
-      }
-    | undefined;
-  readonly ec?:
-    | {
-        readonly judged?: JudgedValue | undefined;
-        readonly shown: number;
-        readonly dips: number;
-        readonly scale: string;
-        readonly penCode: string;
-        readonly penId: string;
-      }
-    | undefined;
+  readonly ph?: (ReadSide & { readonly judged: JudgedValue }) | undefined;
+  readonly ec?: (ReadSide & { readonly scale: string }) | undefined;
 }
 
 /** A tank as lists need it. */

@@ -1,6 +1,14 @@
 import type { CareEvent } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { breaksOf, forcingEvents, isResting, probeFittedMs, runningSoak } from './penCare';
+import {
+  disturbancesOf,
+  forcingEvents,
+  incidentsMsOf,
+  isResting,
+  probeFittedMs,
+  probesMsOf,
+  runningSoak,
+} from './penCare';
 import { pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { shoppingAnswer } from './shoppingAnswer';
@@ -35,10 +43,10 @@ test('incidents break the line and force a check; a cap topped up does neither',
   care('capTopUp', 4 * DAY_MS, { side: 'ph' });
   care('newProbe', 5 * DAY_MS, { side: 'ph' });
   care('clean', 6 * DAY_MS, { side: 'ec' });
-  expect(breaksOf(book, penId, 'ph')).toEqual({
-    incidentsMs: [3 * DAY_MS],
-    probesMs: [5 * DAY_MS],
-  });
+  expect(disturbancesOf(book, penId, 'ph')).toEqual([3 * DAY_MS]);
+  expect(disturbancesOf(book, penId, 'ec')).toEqual([6 * DAY_MS]);
+  expect(probesMsOf(book, penId, 'ph')).toEqual([5 * DAY_MS]);
+  expect(incidentsMsOf(book, penId, 'ph')).toEqual([3 * DAY_MS, 5 * DAY_MS]);
   expect(forcingEvents(book, penId, 'ph').map(({ event }) => event)).toEqual([
     'dryOut',
     'newProbe',

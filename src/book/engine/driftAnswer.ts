@@ -1,23 +1,31 @@
-import type { DriftAnswer, DriftPoint, PenSide } from '@/book/answers';
+import type { DriftAnswer, DriftCurvePoint, DriftPoint, PenSide } from '@/book/answers';
 import {
-  ecAnchorStdURel,
-  phAnchorParts,
-  phErrorAt,
-  toleranceOf,
-  type EcAnchor,
-  type PhAnchor,
-} from '@/core/calibration';
-import { accumulatedPh, ecPenStateAt, phDriftStdU, phPenStateAt, probeLife } from '@/core/drift';
-import { COVERAGE_FACTOR, makeBudget } from '@/core/uncertainty';
+  accumulatedPh,
+  errorAt,
+  errorBudget,
+  foundOffsets,
+  knownOf,
+  probeLife,
+  stateAfter,
+  stateAt,
+  type Node,
+  type PenTrack,
+} from '@/core/drift';
 import type { BookState, LiveRecord } from './bookState';
-import { breaksOf, probeFittedMs } from './penCare';
-import { CROP_PH, ecDueByDrift, phDueByDrift } from './penSides';
-import { ecTrackOf, phTrackOf, sessionsOf } from './penTrack';
+import { incidentsMsOf, probeFittedMs } from './penCare';
+import { cropLever, driftDates } from './penSide';
+import { sessionsOf, trackOf } from './penTrack';
 
-/** The chart looks this far past today for the forecast's cone, days. */
-const CONE_DAYS = 30;
-const CONE_STEPS = 6;
+/** The chart looks this far past today, days. */
+const AHEAD_DAYS = 30;
 const DAY_MS = 86_400_000;
+
+/** Steps of the curve inside a stretch, and ahead. */
+const STRETCH_STEPS = 4;
+const AHEAD_STEPS = 8;
+
+/** Beyond so many stretches the curve needs no steps inside them: it is drawn closer than a pixel. */
+const MANY_STRETCHES = 120;
 
 /** How long the dips of each sitting took to stand still. */
 function settlesOf(book: BookState, penId: string) {
@@ -31,18 +39,16 @@ function settlesOf(book: BookState, penId: string) {
 }
 
 /** What is known of the age of the probe in use: in numbers, and by time for its chart. */
-function lifeOf(book: BookState, pen: LiveRecord<'pen'>, nowMs: number) {
+function lifeOf(book: BookState, pen: LiveRecord<'pen'>, track: PenTrack, nowMs: number) {
   const fittedMs = probeFittedMs(book, pen, 'ph');
-  const checks = phTrackOf(book, pen.id).checks.filter(({ atMs }) => atMs >= fittedMs);
-  // A single point says nothing of the gain.
-  const accumulated = accumulatedPh(checks.filter(({ left }) => left.points.length > 1));
+  const accumulated = accumulatedPh(track, fittedMs);
   const settles = settlesOf(book, pen.id).filter(({ atMs }) => atMs >= fittedMs);
   const life = probeLife({
     fittedMs,
     nowMs,
     expectedLifeDays: pen.body.expectedLifeDays,
     accumulated,
-    foundOffsetsPh: checks.flatMap(({ found }) => found?.map.offsetPh ?? []),
+    foundOffsetsPh: foundOffsets(track, fittedMs),
     settles,
   });
   const slowest = new Map<number, number>();
@@ -55,65 +61,64 @@ function lifeOf(book: BookState, pen: LiveRecord<'pen'>, nowMs: number) {
   return { life, ageing };
 }
 
-const phPoint = (atMs: number, kind: DriftPoint['kind'], anchor: PhAnchor): DriftPoint => ({
-  atMs,
-  kind,
-  error: phErrorAt(CROP_PH, anchor.map),
-  expandedU: makeBudget(phAnchorParts(anchor, CROP_PH)).expandedU,
-});
-
-const ecPoint = (atMs: number, kind: DriftPoint['kind'], anchor: EcAnchor): DriftPoint => ({
-  atMs,
-  kind,
-  error: anchor.gain - 1,
-  expandedU: COVERAGE_FACTOR * ecAnchorStdURel(anchor),
-});
-
-/** Found and left of every check, left only where it was adjusted. */
-function pointsOf<A>(
-  checks: readonly { atMs: number; found?: A | undefined; left: A }[],
-  point: (atMs: number, kind: DriftPoint['kind'], anchor: A) => DriftPoint,
-): DriftPoint[] {
-  return checks.flatMap(({ atMs, found, left }) => [
-    ...(found ? [point(atMs, 'found', found)] : []),
-    ...(left === found ? [] : [point(atMs, 'left', left)]),
-  ]);
+/** Found and left of every check as known at that moment; left only where it was adjusted. */
+function pointsOf(track: PenTrack, lever: number): readonly DriftPoint[] {
+  const point = (node: Node, kind: DriftPoint['kind']): DriftPoint => {
+    const state = stateAfter(track, knownOf(track.bank, node), node.atMs);
+    const { expandedU } = errorBudget(state, lever);
+    return { atMs: node.atMs, kind, error: errorAt(state, lever), expandedU };
+  };
+  return track.bank.nodes.flatMap((node, at) => {
+    const event = track.events[node.event];
+    if (event?.kind !== 'check' || event.found.length + event.left.length === 0) return [];
+    if (node.found) return event.found.length > 0 ? [point(node, 'found')] : [];
+    const adjusted = node.ends && track.bank.nodes[at - 1]?.event === node.event;
+    return adjusted && event.left.length > 0 ? [point(node, 'left')] : [];
+  });
 }
 
-/** A pen's error through time, where the crops live, with the cone of what it may do next. */
+/** The pen's error with its ± as known now, from its first moment to a while ahead. */
+function curveOf(track: PenTrack, lever: number, endMs: number): readonly DriftCurvePoint[] {
+  const at = (atMs: number): DriftCurvePoint => {
+    const state = stateAt(track, atMs);
+    const { expandedU } = errorBudget(state, lever);
+    return { atMs, error: errorAt(state, lever), expandedU };
+  };
+  const lastMs = track.lastDipMs ?? endMs;
+  const past = track.stretches().filter(({ fromMs }) => fromMs < lastMs);
+  const steps = past.length > MANY_STRETCHES ? 1 : STRETCH_STEPS;
+  const between = past.flatMap(({ fromMs, toMs }) =>
+    Array.from({ length: steps + 1 }, (_, step) =>
+      // A hair before its end: what was found, not what was left.
+      at(Math.min(fromMs + ((toMs - fromMs) * step) / steps, toMs - 1)),
+    ),
+  );
+  const ahead = Array.from({ length: AHEAD_STEPS + 1 }, (_, step) =>
+    at(lastMs + ((endMs - lastMs) * step) / AHEAD_STEPS),
+  );
+  return [...between, ...ahead];
+}
+
+/** A pen's error through time, where the crops live, with what it may do next. */
 export function driftAnswer(
   book: BookState,
   pen: LiveRecord<'pen'>,
-  { quantity }: PenSide,
+  { quantity, tolerance }: PenSide,
   nowMs: number,
 ): DriftAnswer | undefined {
-  const ph = quantity === 'ph';
-  const points = ph
-    ? pointsOf(phTrackOf(book, pen.id).checks, phPoint)
-    : pointsOf(ecTrackOf(book, pen.id).checks, ecPoint);
-  const last = points.at(-1);
-  if (!last) return undefined;
-  const driftAt = (atMs: number) => {
-    if (ph) {
-      const state = phPenStateAt(phTrackOf(book, pen.id), atMs);
-      return state.basis === 'checked' ? phDriftStdU(state.spread, CROP_PH) : 0;
-    }
-    const state = ecPenStateAt(ecTrackOf(book, pen.id), atMs);
-    return state.basis === 'checked' ? state.driftStdURel : 0;
-  };
-  const endMs = Math.max(nowMs, last.atMs) + CONE_DAYS * DAY_MS;
-  const cone = Array.from({ length: CONE_STEPS + 1 }, (_, step) => {
-    const atMs = last.atMs + ((endMs - last.atMs) * step) / CONE_STEPS;
-    return { atMs, expandedU: COVERAGE_FACTOR * driftAt(atMs) };
-  });
-  const { incidentsMs = [], probesMs = [] } = breaksOf(book, pen.id, quantity);
+  const track = trackOf(book, pen.id, quantity);
+  if (track?.lastDipMs === undefined) return undefined;
+  const lever = cropLever(quantity);
+  const { ownMs, adjustedMs } = driftDates(track, { tolerance, nowMs });
+  const endMs = Math.max(nowMs, track.lastDipMs) + AHEAD_DAYS * DAY_MS;
   return {
     quantity,
-    points,
-    cone,
-    tolerance: toleranceOf(quantity, pen.body.tolerancePolicy),
-    incidentsMs: [...incidentsMs, ...probesMs],
-    dueByDriftMs: ph ? phDueByDrift(book, pen) : ecDueByDrift(book, pen),
-    ...(ph ? lifeOf(book, pen, nowMs) : {}),
+    points: pointsOf(track, lever),
+    curve: curveOf(track, lever, endMs),
+    tolerance,
+    incidentsMs: incidentsMsOf(book, pen.id, quantity),
+    dueByDriftMs: ownMs,
+    dueIfAdjustedMs: adjustedMs,
+    ...(quantity === 'ph' ? lifeOf(book, pen, track, nowMs) : {}),
   };
 }

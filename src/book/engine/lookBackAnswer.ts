@@ -8,13 +8,13 @@ import {
 } from '@/core/dosing';
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
-import { toleranceOf } from '@/core/calibration';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { additionsOf, dosesOn } from './additions';
-import { CROP_PH } from './penSides';
-import { judgeEc, readingContext, type ReadingContext } from './readingRow';
-import { sideTrack, type Judge } from './sideTrack';
+import { CROP_PH } from './penSide';
+import { sideTolerance } from './penTrack';
+import { judgeSide, readingContext, type ReadingContext } from './readingRow';
+import { JUST_BEFORE_MS, sideTrack, type Judge, type SideTrack } from './sideTrack';
 import { waterEvents } from './waterEvents';
 
 interface Asked {
@@ -53,7 +53,8 @@ function rightShareOf(
   misled: MisledDose,
 ): number | undefined {
   const { tankId, tempC = USUAL_TEMP_C } = reading.body;
-  const ecMsPerCm = judgeEc(book, reading, context)?.value ?? USUAL_EC_MS_PER_CM;
+  const ecMsPerCm =
+    judgeSide(book, reading, { quantity: 'ec', context })?.value ?? USUAL_EC_MS_PER_CM;
   const water = tankWater(waterEvents(additionsOf(book, tankId)), context.atMs);
   return rightShare({ ecMsPerCm, tempC, water }, misled);
 }
@@ -102,8 +103,30 @@ function compare(
   };
 }
 
+/** Steps of the curve besides its readings. */
+const CURVE_STEPS = 20;
+
+/** Beyond so many readings the curve is drawn by its steps alone. */
+const MANY_READINGS = 400;
+
+/** The pen's error between two moments: at even steps, and at each reading. */
+function curveOf(
+  side: SideTrack,
+  readings: readonly { readonly atMs: number }[],
+  [fromMs, toMs]: readonly [number, number],
+) {
+  const steps = Array.from(
+    { length: CURVE_STEPS + 1 },
+    (_, step) => fromMs + ((toMs - fromMs) * step) / CURVE_STEPS,
+  );
+  const read = readings.length > MANY_READINGS ? [] : readings.map(({ atMs }) => atMs);
+  const moments = [...new Set([...steps, ...read.filter((atMs) => atMs < toMs)])];
+  return moments.sort((a, b) => a - b).map(side.pointAt);
+}
+
 /**
- * What a check found out about the readings since the one before: each as it was seen then (as kept
+ * What a check found out about the readings since the one before (or since the pen was first used):
+ * each as it was seen then (as kept
  * with the reading, else by what was known then) beside what it is worth now.
  */
 export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | null {
@@ -111,16 +134,16 @@ export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | 
   if (!pen) return null;
   const { quantity, penId, found } = asked;
   const checkMs = found?.atMs ?? asked.checkMs;
-  const { checks, judge, judgeBefore } = sideTrack(book, { penId, quantity, found });
-  const index = checks.findLastIndex(
-    ({ foundError, atMs }) =>
-      foundError !== undefined && (checkMs === undefined || atMs === checkMs),
-  );
+  const side = sideTrack(book, penId, { quantity, found });
+  if (!side) return null;
+  const { checks } = side;
+  const index = checks.findLastIndex(({ atMs }) => checkMs === undefined || atMs === checkMs);
   const check = checks[index];
-  const before = checks[index - 1];
-  if (check?.foundError === undefined || !before) return null;
-  const judges = { quantity, asNow: judge, asThen: judgeBefore(index) };
-  const lines = readingsBetween(book, asked, [before.atMs, check.atMs]).flatMap(
+  if (!check) return null;
+  const fromMs = checks[index - 1]?.atMs ?? side.beganMs;
+  if (fromMs >= check.atMs) return null;
+  const judges = { quantity, asNow: side.judgeNow, asThen: side.judgeThen };
+  const lines = readingsBetween(book, asked, [fromMs, check.atMs]).flatMap(
     (reading) => compare(book, reading, judges) ?? [],
   );
   const byId = new Map(lines.map((line) => [line.id, line]));
@@ -129,11 +152,13 @@ export function lookBackAnswer(book: BookState, asked: Asked): LookBackAnswer | 
     penId,
     penCode: pen.body.code,
     quantity,
-    fromMs: before.atMs,
+    fromMs,
     toMs: check.atMs,
-    errorFrom: before.leftError,
-    errorTo: check.foundError,
-    tolerance: toleranceOf(quantity, pen.body.tolerancePolicy),
+    errorFrom: side.errorAt(fromMs),
+    errorTo: side.errorAt(check.atMs - JUST_BEFORE_MS),
+    tolerance: sideTolerance(pen, quantity),
+    curve: curveOf(side, lines, [fromMs, check.atMs - JUST_BEFORE_MS]),
+    isFirst: index === 0,
     atPh: quantity === 'ph' ? CROP_PH : undefined,
     afterCleaning: check.afterCleaning,
     rows: result.rows.map((row) => ({ ...row, ...byId.get(row.id)! })),

@@ -5,8 +5,8 @@ import type { BookState, LiveRecord } from './bookState';
 import { driftAnswer } from './driftAnswer';
 import { careDueAnswer } from './careDueAnswer';
 import { careOf } from './penCare';
-import { ecSide, phSide } from './penSides';
-import { sessionsOf } from './penTrack';
+import { penSide } from './penSide';
+import { sessionsOf, sidesOf } from './penTrack';
 import { spare } from './spare';
 
 /** One pen with the state of each side at `nowMs`; without sides where they cannot be worked out. */
@@ -27,7 +27,7 @@ export function penAnswer(book: BookState, pen: LiveRecord<'pen'>, nowMs: number
 }
 
 function penNow(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): PenAnswer {
-  const sides = [phSide(book, pen, nowMs), ecSide(book, pen, nowMs)].filter((side) => !!side);
+  const sides = sidesOf(pen).flatMap((quantity) => penSide(book, pen, { quantity, nowMs }) ?? []);
   const openBench = book
     .all('benchDraft')
     .filter(({ body }) => body.penId === pen.id)

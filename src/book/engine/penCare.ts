@@ -1,4 +1,3 @@
-import type { TrackBreaks } from '@/core/drift';
 import type { ForcingEvent } from '@/core/schedule';
 import type { CareKind, RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
@@ -19,8 +18,29 @@ const FORCES: Readonly<Partial<Record<CareKind, ForcingEvent>>> = {
   weeksInFeed: 'weeksInFeed',
 };
 
-/** Incidents that put a jump into the drift. */
-const JUMPS: readonly CareKind[] = ['dryOut', 'pureWater', 'knock', 'weeksInFeed'];
+/** What moves a probe by a little nobody sees. */
+const MOVES: readonly CareKind[] = [
+  'clean',
+  'cleanHeavy',
+  'cleanOil',
+  'soak',
+  'wake',
+  'battery',
+  'dryOut',
+  'pureWater',
+  'knock',
+  'wetElectronics',
+  'weeksInFeed',
+];
+
+/** Of these, what befell it: marked in charts. */
+const INCIDENTS: readonly CareKind[] = [
+  'dryOut',
+  'pureWater',
+  'knock',
+  'wetElectronics',
+  'weeksInFeed',
+];
 
 /** A care event with its moment. */
 export interface TimedCare {
@@ -42,11 +62,17 @@ export function careOf(book: BookState, penId: RecordId, side: Side): readonly T
 const momentsOf = (care: readonly TimedCare[], kinds: readonly CareKind[]) =>
   care.filter(({ record }) => kinds.includes(record.body.what)).map(({ atMs }) => atMs);
 
-/** Where a side's line breaks. */
-export function breaksOf(book: BookState, penId: RecordId, side: Side): TrackBreaks {
-  const care = careOf(book, penId, side);
-  return { incidentsMs: momentsOf(care, JUMPS), probesMs: momentsOf(care, ['newProbe']) };
-}
+/** When a side was cleaned, soaked, knocked and the like. */
+export const disturbancesOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+  momentsOf(careOf(book, penId, side), MOVES);
+
+/** When it got new probes. */
+export const probesMsOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+  momentsOf(careOf(book, penId, side), ['newProbe']);
+
+/** What befell a side, and its new probes: the marks of its chart. */
+export const incidentsMsOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+  momentsOf(careOf(book, penId, side), [...INCIDENTS, 'newProbe']);
 
 /** Events that force a check, by time. */
 export function forcingEvents(book: BookState, penId: RecordId, side: Side) {

@@ -20,7 +20,7 @@ function driftingPen(checks: number, pen: Partial<BodyOf<'pen'>> = {}) {
   return { book, write, penId, detail, side, lastDay };
 }
 
-test('the chart has what was found and what was left, and a cone that only widens', () => {
+test('the chart has what was found and what was left, and a cloud that widens ahead', () => {
   const { detail, lastDay } = driftingPen(6);
   const [drift] = detail(lastDay + 1).drift;
   const found = drift!.points.filter(({ kind }) => kind === 'found').map(({ error }) => error);
@@ -28,18 +28,23 @@ test('the chart has what was found and what was left, and a cone that only widen
   found.slice(1).forEach((error) => expect(error).toBeCloseTo(0.03, 2));
   const left = drift!.points.filter(({ kind }) => kind === 'left');
   left.forEach(({ error }) => expect(error).toBeCloseTo(0, 2));
-  const widths = drift!.cone.map(({ expandedU }) => expandedU);
-  widths.slice(1).forEach((width, at) => expect(width).toBeGreaterThan(widths[at]!));
+  const lastMs = lastDay * DAY_MS;
+  const ahead = drift!.curve.filter(({ atMs }) => atMs >= lastMs).map(({ expandedU }) => expandedU);
+  expect(ahead.length).toBeGreaterThan(5);
+  ahead.slice(1).forEach((width, at) => expect(width).toBeGreaterThan(ahead[at]!));
+  // Between two checks both ends hold it: narrower than ahead by as many days.
+  const midway = drift!.curve.filter(({ atMs }) => atMs < lastMs).map(({ expandedU }) => expandedU);
+  expect(Math.max(...midway.slice(6))).toBeLessThan(ahead.at(-1)!);
 });
 
-test('a date by its own drift comes with the sixth check, sooner for a stricter tolerance', () => {
+test('a date by its own drift comes with the second check, sooner for a stricter tolerance', () => {
   const due = (checks: number, tolerancePolicy: 'laboratory' | 'relaxed') => {
     const { detail, lastDay } = driftingPen(checks, { tolerancePolicy });
     const atMs = detail(lastDay).drift[0]!.dueByDriftMs;
     return atMs === undefined ? undefined : atMs / DAY_MS - lastDay;
   };
-  expect(due(5, 'relaxed')).toBeUndefined();
-  const [strict, relaxed] = [due(6, 'laboratory')!, due(6, 'relaxed')!];
+  expect(due(1, 'relaxed')).toBeUndefined();
+  const [strict, relaxed] = [due(2, 'laboratory')!, due(2, 'relaxed')!];
   expect(strict).toBeGreaterThan(0);
   expect(strict).toBeLessThan(relaxed);
 });
@@ -59,12 +64,19 @@ test.each([
   ['weekly', 7],
   ['weeklyAdjust', 7],
   ['monthly', 30],
-  ['ownDrift', 7], // until six checks exist
   ['quarterly', 30], // thirty days unused come first
 ] as const)('the school %s asks for a check %p days after the last', (checkPolicy, days) => {
   const { side, lastDay } = driftingPen(3, { checkPolicy });
   expect(side(lastDay).dueAtMs! / DAY_MS - lastDay).toBeCloseTo(days, 9);
   expect(side(lastDay + days + 0.1).word).not.toBe('ready');
+});
+
+test('by its own drift: weekly until the second check, then by what the model says', () => {
+  const once = driftingPen(1, { checkPolicy: 'ownDrift' });
+  expect(once.side(0).due).toEqual({ reason: 'policy', atMs: 7 * DAY_MS });
+  const { side, detail, lastDay } = driftingPen(3, { checkPolicy: 'ownDrift' });
+  const { due } = side(lastDay);
+  expect(due).toEqual({ reason: 'ownDrift', atMs: detail(lastDay).drift[0]!.dueByDriftMs });
 });
 
 test('a pen checked before every use is due two hours after its check', () => {

@@ -1,10 +1,11 @@
-import type { ReadingRow } from '@/book/answers';
-import { ecPenStateAt, phPenStateAt, type EcPenState, type PhPenState } from '@/core/drift';
-import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
+import type { ReadingRow, ReadSide } from '@/book/answers';
+import type { Quantity } from '@/core/calibration';
+import { stateAt, type PenState } from '@/core/drift';
+import { assess, judgeTank, type JudgedValue, type ReadingInput } from '@/core/readings';
 import { factsAt, type Tank } from '@/records';
-import { bandsOf, ecShownOf, meanShown, phShownOf, type SampleBands } from '@/records/kinds';
+import { bandsOf, dipsShown, meanShown, type SampleBands } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
-import { ecTrackOf, phTrackOf } from './penTrack';
+import { repeatStdUOf, trackOf } from './penTrack';
 
 /** What held where and when a reading was taken. */
 export interface ReadingContext {
@@ -29,43 +30,55 @@ export function readingContext(
   return { atMs, tank: held, bands: bandsOf(held, body.sampleKind), tankName: record.body.name };
 }
 
-/** What an EC reading is worth; undefined when it cannot be stated at 25 °C. */
-export function judgeEc(
+/** What the core needs of one side of a reading; undefined when it was not read or its pen is gone. */
+export function readingInput(
   book: BookState,
   { body }: LiveRecord<'reading'>,
-  { tank, atMs, bands }: ReadingContext,
-  known?: EcPenState,
-): JudgedValue | undefined {
-  const pen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
-  if (!body.ec || !pen) return undefined;
-  const assessed = assessEc({
-    ...ecShownOf(body.ec),
+  {
+    quantity,
+    context,
+    state,
+  }: { quantity: Quantity; context: ReadingContext; state?: PenState | undefined },
+): ReadingInput | undefined {
+  const side = body[quantity];
+  const pen = side && book.record('pen', side.penId)?.body;
+  const known =
+    state ?? (side && stateOf(book, { penId: side.penId, quantity, atMs: context.atMs }));
+  if (!side || !pen || !known) return undefined;
+  const common = {
+    shown: meanShown(side),
+    dips: dipsShown(side),
     tempC: body.tempC,
-    pen: { ...pen, scale: body.ec.scale },
-    state: known ?? ecPenStateAt(ecTrackOf(book, body.ec.penId), atMs),
-    feedAlphaPerC: tank.alphaPerC,
-  });
-  return assessed.ok ? judgeTank(assessed.value, bands.ec) : undefined;
+    state: known,
+    repeatStdU: repeatStdUOf(book, side.penId, quantity),
+  };
+  if (quantity === 'ph') return pen.ph ? { quantity, pen: pen.ph, ...common } : undefined;
+  if (!pen.ec || !body.ec) return undefined;
+  const feedAlphaPerC = context.tank.alphaPerC;
+  return { quantity, pen: { ...pen.ec, scale: body.ec.scale }, feedAlphaPerC, ...common };
 }
 
-/** What a pH reading is worth; undefined when its pen is gone. */
-export function judgePh(
+function stateOf(
+  book: BookState,
+  { penId, quantity, atMs }: { penId: string; quantity: Quantity; atMs: number },
+): PenState | undefined {
+  const track = trackOf(book, penId, quantity);
+  return track && stateAt(track, atMs);
+}
+
+/** What one side of a reading is worth; undefined when it cannot be stated. */
+export function judgeSide(
   book: BookState,
   reading: LiveRecord<'reading'>,
-  context: ReadingContext,
-  known?: PhPenState,
+  of: { quantity: Quantity; context: ReadingContext; state?: PenState | undefined },
 ): JudgedValue | undefined {
-  const { body } = reading;
-  const { atMs, bands } = context;
-  const pen = body.ph && book.record('pen', body.ph.penId)?.body.ph;
-  if (!body.ph || !pen) return undefined;
-  const assessed = assessPh({
-    ...phShownOf(body.ph),
-    tempC: body.tempC,
-    pen,
-    state: known ?? phPenStateAt(phTrackOf(book, body.ph.penId), atMs),
-  });
-  return judgeTank(assessed, bands.ph, judgeEc(book, reading, context)?.value);
+  const input = readingInput(book, reading, of);
+  const assessed = input && assess(input);
+  if (!assessed?.ok) return undefined;
+  const { quantity, context } = of;
+  const ecMsPerCm =
+    quantity === 'ph' ? judgeSide(book, reading, { quantity: 'ec', context })?.value : undefined;
+  return judgeTank(assessed.value, context.bands[quantity], ecMsPerCm);
 }
 
 /** A reading with its corrected values, judged by the band that held when it was taken. */
@@ -76,9 +89,19 @@ export function readingRow(
   const { body, head } = reading;
   const context = readingContext(book, reading);
   if (!context) return undefined;
-  const codeOf = (penId: string) => book.record('pen', penId)?.body.code ?? '?';
-  const ec = judgeEc(book, reading, context);
-  const ph = judgePh(book, reading, context);
+  const sideOf = (quantity: Quantity): ReadSide | undefined => {
+    const side = body[quantity];
+    return (
+      side && {
+        judged: judgeSide(book, reading, { quantity, context }),
+        shown: meanShown(side),
+        dips: 1 + (side.repeats?.length ?? 0),
+        penCode: book.record('pen', side.penId)?.body.code ?? '?',
+        penId: side.penId,
+      }
+    );
+  };
+  const [ph, ec] = [sideOf('ph'), sideOf('ec')];
   return {
     id: reading.id,
     revId: head.revId,
@@ -91,21 +114,7 @@ export function readingRow(
     tempC: body.tempC,
     volumeL: body.volumeL,
     note: body.note,
-    ph: body.ph &&
-      ph && {
-        judged: ph,
-        shown: meanShown(body.ph),
-        dips: 1 + (body.ph.repeats?.length ?? 0),
-        penCode: codeOf(body.ph.penId),
-        penId: body.ph.penId,
-      },
-    ec: body.ec && {
-      judged: ec,
-      shown: meanShown(body.ec),
-      dips: 1 + (body.ec.repeats?.length ?? 0),
-      scale: body.ec.scale,
-      penCode: codeOf(body.ec.penId),
-      penId: body.ec.penId,
-    },
+    ph: ph?.judged && { ...ph, judged: ph.judged },
+    ec: ec && body.ec && { ...ec, scale: body.ec.scale },
   };
 }

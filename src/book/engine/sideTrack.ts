@@ -1,14 +1,12 @@
-import type { FoundNow } from '@/book/answers';
-import { phErrorAt } from '@/core/calibration';
-import { ecPenStateAt, makeEcTrack, makePhTrack, phPenStateAt } from '@/core/drift';
-import { ecCheckOf, phCheckOf } from '@/core/procedure';
+import type { DriftCurvePoint, FoundNow } from '@/book/answers';
+import type { Quantity } from '@/core/calibration';
+import { errorAt, errorBudget, stateAsToldThen, stateAt, type PenTrack } from '@/core/drift';
 import type { JudgedValue } from '@/core/readings';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
-import { breaksOf } from './penCare';
-import { CROP_PH } from './penSides';
-import { ecTrackOf, phTrackOf } from './penTrack';
-import { judgeEc, judgePh, type ReadingContext } from './readingRow';
+import { cropLever } from './penSide';
+import { trackOf, trackWithFound } from './penTrack';
+import { judgeSide, type ReadingContext } from './readingRow';
 
 /** Judges a reading by what is known of its pen at some point. */
 export type Judge = (
@@ -16,82 +14,61 @@ export type Judge = (
   context: ReadingContext,
 ) => JudgedValue | undefined;
 
-/** When one check was, and what it tells. */
+/** When a side was checked as found, and since when it is known. */
 export interface SideCheck {
   readonly atMs: number;
-  /** Error as found and as left, where the crops live: pH, or relative; undefined where not read. */
-  readonly foundError: number | undefined;
-  readonly leftError: number;
   readonly afterCleaning: boolean;
 }
 
 /** One side of a pen through time, a check under way included. */
 export interface SideTrack {
+  /** Its checks with an as-found dip, by time. */
   readonly checks: readonly SideCheck[];
-  /** By all checks. */
-  readonly judge: Judge;
-  /** By the checks before one of them. */
-  readonly judgeBefore: (index: number) => Judge;
+  /** When the pen was first used or seen. */
+  readonly beganMs: number;
+  /** How far off it was at a moment, where the crops live, as known now: pH, or relative. */
+  readonly errorAt: (atMs: number) => number;
+  /** The same with its ±. */
+  readonly pointAt: (atMs: number) => DriftCurvePoint;
+  /** By everything that is known now. */
+  readonly judgeNow: Judge;
+  /** By what was known when the reading was taken. */
+  readonly judgeThen: Judge;
 }
 
-interface Side {
-  readonly penId: RecordId;
-  readonly quantity: 'ph' | 'ec';
-  readonly found?: FoundNow | undefined;
+/** Just before a check: what it found, not what it left. */
+export const JUST_BEFORE_MS = 1;
+
+function trackAsked(
+  book: BookState,
+  penId: RecordId,
+  { quantity, found }: { quantity: Quantity; found?: FoundNow | undefined },
+): PenTrack | undefined {
+  return found ? trackWithFound(book, penId, found) : trackOf(book, penId, quantity);
 }
 
-/** A check under way with its moment. */
-function checkAt<C>({ atMs, afterCleaning }: FoundNow, check: C) {
-  return { atMs, afterCleaning, ...check };
-}
-
-function phSide(book: BookState, { penId, found }: Side): SideTrack {
-  const known = phTrackOf(book, penId);
-  const check = found && phCheckOf(found.plan, found.events);
-  const track =
-    found && check
-      ? makePhTrack([...known.checks, checkAt(found, check)], breaksOf(book, penId, 'ph'))
-      : known;
-  const judgeBy =
-    (by: typeof track): Judge =>
-    (reading, context) =>
-      judgePh(book, reading, context, phPenStateAt(by, context.atMs));
+/** One side of a pen as the look-back needs it; undefined where the pen has none. */
+export function sideTrack(
+  book: BookState,
+  penId: RecordId,
+  of: { quantity: Quantity; found?: FoundNow | undefined },
+): SideTrack | undefined {
+  const track = trackAsked(book, penId, of);
+  if (!track) return undefined;
+  const { quantity } = of;
+  const lever = cropLever(quantity);
   return {
-    checks: track.checks.map(({ atMs, found: asFound, left, afterCleaning = false }) => ({
-      atMs,
-      foundError: asFound && phErrorAt(CROP_PH, asFound.map),
-      leftError: phErrorAt(CROP_PH, left.map),
-      afterCleaning,
-    })),
-    judge: judgeBy(track),
-    judgeBefore: (index) => judgeBy(makePhTrack(track.checks.slice(0, index))),
+    checks: track.checks.filter(({ found }) => found.length > 0),
+    beganMs: track.ends[0]!.atMs,
+    errorAt: (atMs) => errorAt(stateAt(track, atMs), lever),
+    pointAt: (atMs) => {
+      const state = stateAt(track, atMs);
+      const { expandedU } = errorBudget(state, lever);
+      return { atMs, error: errorAt(state, lever), expandedU };
+    },
+    judgeNow: (reading, context) =>
+      judgeSide(book, reading, { quantity, context, state: stateAt(track, context.atMs) }),
+    judgeThen: (reading, context) =>
+      judgeSide(book, reading, { quantity, context, state: stateAsToldThen(track, context.atMs) }),
   };
-}
-
-function ecSide(book: BookState, { penId, found }: Side): SideTrack {
-  const known = ecTrackOf(book, penId);
-  const check = found && ecCheckOf(found.plan, found.events);
-  const track =
-    found && check
-      ? makeEcTrack([...known.checks, checkAt(found, check)], breaksOf(book, penId, 'ec'))
-      : known;
-  const judgeBy =
-    (by: typeof track): Judge =>
-    (reading, context) =>
-      judgeEc(book, reading, context, ecPenStateAt(by, context.atMs));
-  return {
-    checks: track.checks.map(({ atMs, found: asFound, left, afterCleaning = false }) => ({
-      atMs,
-      foundError: asFound && asFound.gain - 1,
-      leftError: left.gain - 1,
-      afterCleaning,
-    })),
-    judge: judgeBy(track),
-    judgeBefore: (index) => judgeBy(makeEcTrack(track.checks.slice(0, index))),
-  };
-}
-
-/** One side of a pen as the look-back needs it. */
-export function sideTrack(book: BookState, side: Side): SideTrack {
-  return side.quantity === 'ph' ? phSide(book, side) : ecSide(book, side);
 }

@@ -1,13 +1,12 @@
 import type { TankColumns } from '@/book/answers';
-import { ecPenStateAt, phPenStateAt } from '@/core/drift';
-import { assessEcQuick, assessPhQuick } from '@/core/readings';
+import type { Quantity } from '@/core/calibration';
+import { assessQuick, hasNumber, judgedVerdict } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
-import { TOO_PURE_BELOW_MS_PER_CM, VERDICTS, verdictOf, type Band } from '@/core/verdict';
+import { VERDICTS } from '@/core/verdict';
 import type { RecordId } from '@/records';
-import { ecShownOf, meanShown, phShownOf, type Sample } from '@/records/kinds';
+import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
-import { ecTrackOf, phTrackOf } from './penTrack';
-import { readingContext } from './readingRow';
+import { readingContext, readingInput, type ReadingContext } from './readingRow';
 import { readingsOf } from './readingsOf';
 
 /** Empty columns for so many readings; a value that was not read stays NaN. */
@@ -36,23 +35,6 @@ function emptyColumns(count: number): TankColumns {
   };
 }
 
-interface Judged {
-  readonly value: number;
-  readonly stdU: number;
-  readonly verified: boolean;
-}
-
-/** The verdict as a column holds it. */
-function verdictIndex(
-  { value, stdU, verified }: Judged,
-  band: Band | undefined,
-  ecMsPerCm: number,
-): number {
-  if (!band) return VERDICTS.indexOf('noBand');
-  const tooPure = ecMsPerCm < TOO_PURE_BELOW_MS_PER_CM;
-  return VERDICTS.indexOf(tooPure ? 'tooPure' : verdictOf(value, stdU, band, { firm: verified }));
-}
-
 /** Where a reading's values go. */
 interface Place {
   readonly columns: TankColumns;
@@ -61,11 +43,52 @@ interface Place {
   readonly pens: ReadonlyMap<string, number>;
 }
 
+/** The columns of each quantity. */
+const COLUMNS = {
+  ph: { value: 'ph', stdU: 'phStdU', shown: 'phShown', verdict: 'phVerdict', pen: 'phPen' },
+  ec: { value: 'ec', stdU: 'ecStdU', shown: 'ecShown', verdict: 'ecVerdict', pen: 'ecPen' },
+} as const;
+
+interface Side {
+  readonly quantity: Quantity;
+  readonly context: ReadingContext;
+  /** Known conductivity of the same sample, mS/cm. */
+  readonly ecMsPerCm?: number | undefined;
+}
+
+/** Writes one side of a reading; gives the corrected value where there is one. */
+function writeSide(
+  book: BookState,
+  { columns, at, pens }: Place,
+  reading: LiveRecord<'reading'>,
+  { quantity, context, ecMsPerCm }: Side,
+): number | undefined {
+  const side = reading.body[quantity];
+  if (!side) return undefined;
+  const names = COLUMNS[quantity];
+  columns[names.pen][at] = pens.get(side.penId) ?? -1;
+  const shown = meanShown(side);
+  const { ec } = reading.body;
+  columns[names.shown][at] =
+    quantity === 'ec' && ec ? ecMsPerCmFromDisplay(shown, ec.scale) : shown;
+  const input = readingInput(book, reading, { quantity, context });
+  const read = input && assessQuick(input);
+  if (!read?.ok) return undefined;
+  const { value, expandedU, standing } = read.value;
+  const verdict = judgedVerdict(read.value, context.bands[quantity], ecMsPerCm);
+  columns[names.verdict][at] = VERDICTS.indexOf(verdict);
+  if (!hasNumber(standing)) return undefined;
+  columns[names.value][at] = value;
+  columns[names.stdU][at] = expandedU / 2;
+  return value;
+}
+
 /** Writes one reading into its place. */
-function writeRow(book: BookState, { columns, at, pens }: Place, reading: LiveRecord<'reading'>) {
+function writeRow(book: BookState, place: Place, reading: LiveRecord<'reading'>) {
   const context = readingContext(book, reading);
   if (!context) return;
-  const { atMs, tank, bands } = context;
+  const { columns, at } = place;
+  const { atMs, bands } = context;
   const { body } = reading;
   columns.atMs[at] = atMs;
   columns.phLow[at] = bands.ph?.low ?? NaN;
@@ -74,37 +97,8 @@ function writeRow(book: BookState, { columns, at, pens }: Place, reading: LiveRe
   columns.ecHigh[at] = bands.ec?.high ?? NaN;
   columns.tempC[at] = body.tempC ?? NaN;
   columns.volumeL[at] = body.volumeL ?? NaN;
-  const { tempC } = body;
-  const penPlace = (penId: string) => pens.get(penId) ?? -1;
-  if (body.ph) columns.phPen[at] = penPlace(body.ph.penId);
-  if (body.ec) columns.ecPen[at] = penPlace(body.ec.penId);
-  const ecPen = body.ec && book.record('pen', body.ec.penId)?.body.ec;
-  if (body.ec && ecPen) {
-    const result = assessEcQuick({
-      ...ecShownOf(body.ec),
-      tempC,
-      pen: { ...ecPen, scale: body.ec.scale },
-      state: ecPenStateAt(ecTrackOf(book, body.ec.penId), atMs),
-      feedAlphaPerC: tank.alphaPerC,
-    });
-    columns.ecShown[at] = ecMsPerCmFromDisplay(meanShown(body.ec), body.ec.scale);
-    if (result.ok) {
-      columns.ec[at] = result.value.value;
-      columns.ecStdU[at] = result.value.stdU;
-      columns.ecVerdict[at] = verdictIndex(result.value, bands.ec, Infinity);
-    }
-  }
-  const phPen = body.ph && book.record('pen', body.ph.penId)?.body.ph;
-  if (body.ph && phPen) {
-    const state = phPenStateAt(phTrackOf(book, body.ph.penId), atMs);
-    const judged = assessPhQuick({ ...phShownOf(body.ph), tempC, pen: phPen, state });
-    columns.phShown[at] = meanShown(body.ph);
-    columns.ph[at] = judged.value;
-    columns.phStdU[at] = judged.stdU;
-    const known = columns.ec[at];
-    const ec = known === undefined || Number.isNaN(known) ? Infinity : known;
-    columns.phVerdict[at] = verdictIndex(judged, bands.ph, ec);
-  }
+  const ecMsPerCm = writeSide(book, place, reading, { quantity: 'ec', context });
+  writeSide(book, place, reading, { quantity: 'ph', context, ecMsPerCm });
 }
 
 /** All readings of one kind of sample as columns, oldest first; computed once until the next change. */

@@ -1,149 +1,157 @@
-import fc from 'fast-check';
 import {
-  ecAnchorOf,
-  fitPhAnchor,
-  phAnchorParts,
-  pointVariance,
-  varianceAt,
+  cellFactor,
+  displayTolerance,
+  ecDip,
+  errorTolerance,
+  isWithin,
+  phDip,
   phErrorAt,
-  phPointOf,
   shownPhFor,
   truePhFor,
   withinTolerance,
-  type PhPoint,
+  type EcCupReading,
+  type PhCupReading,
 } from './index';
 
-const point = (truePh: number, shownPh: number): PhPoint => ({
-  truePh,
-  shownPh,
-  standardStdU: 0.0115,
-  digitStdU: 0.0029,
-  temperatureStdU: 0.001,
+const seven: PhCupReading = {
+  buffer: { kind: 'technical-7.00', nominalPh: 7 },
+  tolerancePh: 0.02,
+  tempC: 20,
+  shownPh: 7.11,
+  resolutionPh: 0.01,
+  hasAtc: true,
+};
+const standard: EcCupReading = {
+  standard: { nominalMsPerCm: 1.413 },
+  toleranceRel: 0.01,
+  tempC: 15,
+  shownMsPerCm: 1.4,
+  resolutionMsPerCm: 0.01,
+  compensation: { alphaPerC: 0.02, referenceC: 25 },
+};
+const valueOf = <T>(result: { ok: true; value: T } | { ok: false }) => {
+  if (!result.ok) throw new Error('refused');
+  return result.value;
+};
+
+describe('a pH cup as a dip', () => {
+  test('by hand: 7.02 at 20 °C, shown 7.11', () => {
+    const dip = valueOf(phDip(seven));
+    expect(dip.lever).toBeCloseTo(0.02, 12);
+    expect(dip.difference).toBeCloseTo(0.09, 12);
+    // 7.024 at 19 °C, 7.016 at 21: 0.004 a degree over √3, and a digit.
+    expect(dip.variance).toBeCloseTo(0.01 ** 2 / 12 + 0.004 ** 2 / 3, 12);
+    expect(dip.bends).toBe(false);
+    expect(dip.lot).toEqual({ key: '7', value: '7', stdU: 0.02 / Math.sqrt(3) });
+  });
+
+  test('without ATC the cell’s own temperature is in the lever and in the doubt', () => {
+    const four: PhCupReading = {
+      ...seven,
+      buffer: { kind: 'phthalate-4.01', nominalPh: 4.01 },
+      shownPh: 4.1,
+      hasAtc: false,
+      lotKey: 'B12',
+    };
+    const dip = valueOf(phDip(four));
+    const factor = 293.15 / 298.15;
+    expect(dip.lever).toBeCloseTo(factor * (4.002 - 7), 12);
+    expect(dip.difference).toBeCloseTo(4.1 - 7 - factor * (4.002 - 7), 12);
+    // Slope of the buffer 0.0009 and −2.998/298.15 = −0.01006 a degree, over √3.
+    expect(Math.sqrt(dip.variance - 0.01 ** 2 / 12)).toBeCloseTo(0.00915 / Math.sqrt(3), 4);
+    expect(dip.lot?.key).toBe('B12');
+  });
+
+  test('unseen: less sure by 0.017; above 7.5 it tells of the bend', () => {
+    const unseen = valueOf(phDip({ ...seven, unseen: true }));
+    expect(unseen.variance - valueOf(phDip(seven)).variance).toBeCloseTo(0.017 ** 2, 12);
+    const ten = { kind: 'carbonate-10.01', nominalPh: 10.01 } as const;
+    expect(valueOf(phDip({ ...seven, buffer: ten })).bends).toBe(true);
+    expect(phDip({ ...seven, tempC: 51 }).ok).toBe(false);
+  });
+
+  test('the factor of a cell: one with ATC, in proportion to kelvin without', () => {
+    expect(cellFactor(true, 5)).toBe(1);
+    expect(cellFactor(false, 25)).toBe(1);
+    expect(cellFactor(false, 10)).toBeCloseTo(283.15 / 298.15, 12);
+  });
 });
 
-describe('the pH map', () => {
-  test('correction inverts the display for every usable pen', () => {
-    const ph = fc.double({ min: 2, max: 12, noNaN: true });
-    const offset = fc.double({ min: -3, max: 3, noNaN: true });
-    const gain = fc.double({ min: 0.5, max: 1.2, noNaN: true });
-    fc.assert(
-      fc.property(ph, offset, gain, (p, offsetPh, g) => {
-        expect(truePhFor(shownPhFor(p, { offsetPh, gain: g }), { offsetPh, gain: g })).toBeCloseTo(
-          p,
-          9,
-        );
-      }),
+describe('an EC cup as a dip', () => {
+  test('by hand: 1.43375 is the target at 15 °C with 2 % per °C', () => {
+    const dip = valueOf(ecDip(standard));
+    expect(dip.difference).toBeCloseTo(Math.log(1.4 / 1.43375), 9);
+    expect(dip.lever).toBe(0);
+    const digit = 0.01 / 1.43375 / Math.sqrt(12);
+    expect(dip.variance).toBeCloseTo(digit ** 2 + 0.0095 ** 2 / 3, 9);
+    expect(dip.lot).toEqual({ key: '1.413', value: '1.413', stdU: 0.01 / Math.sqrt(3) });
+  });
+
+  test('without ATC the cup’s degree counts whole, 1.9 %', () => {
+    const bare = valueOf(ecDip({ ...standard, compensation: null, shownMsPerCm: 1.147 }));
+    expect(bare.difference).toBeCloseTo(0, 9);
+    const digit = 0.01 / 1.147 / Math.sqrt(12);
+    expect(bare.variance).toBeCloseTo(digit ** 2 + 0.019 ** 2 / 3, 9);
+  });
+
+  test('a display of nothing is a dip far off, never an infinity', () => {
+    expect(valueOf(ecDip({ ...standard, shownMsPerCm: 0 })).difference).toBeCloseTo(
+      Math.log(0.005 / 1.43375),
+      9,
     );
   });
 
-  test('by hand: shows 7.11 in 7.02 and 4.15 in 4.00', () => {
-    // gain = (7.11 − 4.15)/(7.02 − 4.00) = 2.96/3.02 = 0.980132; offset = 7.11 − 7 − 0.980132·0.02.
-    const { map } = fitPhAnchor([point(7.02, 7.11), point(4, 4.15)], { tempC: 20 });
-    expect(map.gain).toBeCloseTo(0.980132, 6);
-    expect(map.offsetPh).toBeCloseTo(0.090397, 6);
-    expect(phErrorAt(5.8, map)).toBeCloseTo(0.114238, 5);
-  });
-
-  test('one point gives the offset alone and keeps the gain that was known', () => {
-    const { map } = fitPhAnchor([point(7, 7.08)], { tempC: 25, knownGain: 0.97 });
-    expect(map).toEqual({ gain: 0.97, offsetPh: expect.closeTo(0.08, 12) });
-  });
-
-  test('three points on a line leave no residual; one off the line does', () => {
-    const straight = [4, 7, 10].map((p) => point(p, shownPhFor(p, { offsetPh: 0.05, gain: 0.98 })));
-    expect(fitPhAnchor(straight, { tempC: 25 }).residualRmsPh).toBeCloseTo(0, 9);
-    const bent = [point(4, 4.1), point(7, 7), point(10, 10.1)];
-    expect(fitPhAnchor(bent, { tempC: 25 }).residualRmsPh).toBeGreaterThan(0.05);
-  });
-
-  test('nothing to fit is a programmer’s mistake', () => {
-    expect(() => fitPhAnchor([], { tempC: 20 })).toThrow(RangeError);
-  });
-
-  test('the same buffer twice is one point: its mean error, and the gain stays unknown', () => {
-    const anchor = fitPhAnchor([point(7, 7), point(7, 7.1)], { tempC: 20 });
-    expect(anchor.map.gain).toBe(1);
-    expect(anchor.map.offsetPh).toBeCloseTo(0.05, 12);
-    // Three pH away the unknown gain of 0.03 costs 0.09; see UNKNOWN_GAIN_STD_U.
-    const parts = phAnchorParts(anchor, 4);
-    expect(parts.find(({ source }) => source === 'gainUnknown')?.stdU).toBeCloseTo(0.09, 12);
+  test('a coefficient instead of a table is a part of the doubt', () => {
+    const by = (labelAlphaPerC?: number) =>
+      valueOf(ecDip({ ...standard, standard: { nominalMsPerCm: 5, labelAlphaPerC } })).variance;
+    expect(by(0.0191) - by()).toBeCloseTo(0.01 ** 2 / 3, 5);
   });
 });
 
-describe('what a check leaves uncertain', () => {
-  test('the quadratic is the sum of Lagrange’s weights squared, for any two points', () => {
-    const ph = fc.double({ min: 2, max: 12, noNaN: true });
-    const u = fc.double({ min: 0, max: 0.1, noNaN: true });
-    fc.assert(
-      fc.property(ph, u, u, (at, u7, u4) => {
-        const [w7, w4] = [(at - 4) / 3, (7 - at) / 3];
-        const variance = varianceAt(
-          pointVariance([7, 4], (i) => [u7, u4][i]!),
-          at,
-        );
-        expect(variance).toBeCloseTo((w7 * u7) ** 2 + (w4 * u4) ** 2, 9);
-      }),
+describe('tolerance', () => {
+  test('whole digits round the digit nearest to the target, never fewer than one', () => {
+    const wide = displayTolerance({ target: 7.018, tolerance: 0.05, resolution: 0.01 });
+    expect(wide.low).toBeCloseTo(6.97, 9);
+    expect(wide.high).toBeCloseTo(7.07, 9);
+    const coarse = displayTolerance({ target: 7.02, tolerance: 0.05, resolution: 0.1 });
+    expect([coarse.low, coarse.high]).toEqual([expect.closeTo(6.9, 9), expect.closeTo(7.1, 9)]);
+    expect(() => displayTolerance({ target: 7, tolerance: 0.05, resolution: 0 })).toThrow(
+      RangeError,
     );
   });
 
-  test('equal errors at 4, 7 and 10 come through at 7 as u²/3, and grow outwards', () => {
-    const variance = pointVariance([4, 7, 10], () => 0.03);
-    expect(varianceAt(variance, 7)).toBeCloseTo(0.0003, 12);
-    expect(varianceAt(variance, 10)).toBeCloseTo(0.0009 * (1 / 3 + 1 / 2), 12);
+  test.each([
+    [7.07, true],
+    [7.08, false],
+    [6.97, true],
+    [6.96, false],
+  ])('%p against 7.02 ± 0.05 is within: %p', (shown, within) => {
+    const rule = { target: 7.02, tolerance: 0.05, resolution: 0.01 };
+    expect(withinTolerance(shown, rule).within).toBe(within);
+    expect(withinTolerance(shown, rule).error).toBeCloseTo(shown - 7.02, 12);
   });
 
-  test('one point costs gain: 0.03 for each pH away from the buffer', () => {
-    const anchor = fitPhAnchor([point(7, 7.02)], { tempC: 20 });
-    const gainPart = phAnchorParts(anchor, 5.5).find((part) => part.source === 'gainUnknown');
-    expect(gainPart?.stdU).toBeCloseTo(0.045, 12);
-  });
-
-  test('±0.02 buffers at pH 6 between 7 and 4: 0.0115·√(4/9 + 1/9) = 0.00857', () => {
-    const anchor = fitPhAnchor([point(7, 7), point(4, 4)], { tempC: 20 });
-    const standards = phAnchorParts(anchor, 6).find((part) => part.source === 'standards');
-    expect(standards?.stdU).toBeCloseTo(0.00857, 4);
-  });
-});
-
-describe('cups', () => {
-  test('a 7.00 cup at 20.5 °C is 7.018, its tolerance rectangular', () => {
-    const cup = {
-      buffer: { kind: 'technical-7.00', nominalPh: 7 },
-      tolerancePh: 0.02,
-      tempC: 20.5,
-      shownPh: 7.11,
-      resolutionPh: 0.01,
-    } as const;
-    const result = phPointOf(cup);
-    expect(result.ok && result.value.truePh).toBeCloseTo(7.018, 6);
-    expect(result.ok && result.value.standardStdU).toBeCloseTo(0.011547, 6);
-    expect(phPointOf({ ...cup, tempC: 60 }).ok).toBe(false);
-  });
-
-  test('an EC pen with α 0.020 showing 1.43 in 1.413 at 15 °C is exact, not 1 % high', () => {
-    const result = ecAnchorOf({
-      standard: { nominalMsPerCm: 1.413 },
-      toleranceRel: 0.01,
-      tempC: 15,
-      shownMsPerCm: 1.43375,
-      resolutionMsPerCm: 0.01,
-      compensation: { alphaPerC: 0.02, referenceC: 25 },
-    });
-    expect(result.ok && result.value.gain).toBeCloseTo(1, 6);
+  test('of an error: the policy’s, at least a digit, counted as at a cup', () => {
+    const fine = errorTolerance('ph', 'normal', 0.01);
+    expect(fine).toEqual({ low: -0.05, high: 0.05, digit: 0.01 });
+    expect(isWithin(0.054, fine)).toBe(true);
+    expect(isWithin(0.056, fine)).toBe(false);
+    expect(isWithin(-0.056, fine)).toBe(false);
+    expect(errorTolerance('ph', 'normal', 0.1).high).toBe(0.1);
+    expect(errorTolerance('ph', 'laboratory', 0.01).high).toBe(0.02);
+    expect(errorTolerance('ph', 'relaxed', 0.01).high).toBe(0.1);
+    expect(errorTolerance('ec', 'laboratory', 0.001).high).toBe(0.02);
+    expect(errorTolerance('ec', 'normal', 0.001).high).toBe(0.03);
+    expect(errorTolerance('ec', 'relaxed', 0.001).high).toBe(0.05);
+    expect(isWithin(0.05, { low: -0.05, high: 0.05 })).toBe(true);
+    expect(isWithin(0.0501, { low: -0.05, high: 0.05 })).toBe(false);
   });
 });
 
-describe('tolerance in whole digits', () => {
-  const at = (shown: number, target: number, tolerance: number, resolution: number) =>
-    withinTolerance({ shown, target, tolerance, resolution }).within;
-
-  test('0.05 on a 0.01 pen allows five digits, not six', () => {
-    expect(at(7.07, 7.02, 0.05, 0.01)).toBe(true);
-    expect(at(7.08, 7.02, 0.05, 0.01)).toBe(false);
-  });
-
-  test('never tighter than one digit: 7.1 passes on a 0.1 pen, 7.2 does not', () => {
-    expect(at(7.1, 7.02, 0.05, 0.1)).toBe(true);
-    expect(at(7.2, 7.02, 0.05, 0.1)).toBe(false);
-  });
+test('a map and its inverse, and a pen with no gain at all', () => {
+  const map = { offsetPh: 0.1, gain: 0.95 };
+  expect(shownPhFor(4, map)).toBeCloseTo(7.1 - 0.95 * 3, 12);
+  expect(truePhFor(shownPhFor(5.3, map), map)).toBeCloseTo(5.3, 12);
+  expect(phErrorAt(6, map)).toBeCloseTo(0.15, 12);
+  expect(() => truePhFor(6, { offsetPh: 0, gain: 0 })).toThrow(RangeError);
 });

@@ -4,6 +4,7 @@ import {
   expectedStandardEc,
   linearityBoundRel,
   standardEcAt,
+  standardExtraBoundRel,
   uncompensateEc,
 } from './index';
 
@@ -28,13 +29,30 @@ describe('KCl standards against temperature', () => {
     expect(valueOf(standardEcAt({ nominalMsPerCm: 2.76 }, 25))).toBeCloseTo(2.76, 9);
   });
 
-  test('a standard without a table follows its α, by default 1.91 %/°C', () => {
-    expect(valueOf(standardEcAt({ nominalMsPerCm: 5 }, 15))).toBeCloseTo(5 * (1 - 0.191), 9);
+  test('a standard without a table follows the nearest KCl in proportion, or its own α', () => {
+    // 5 lies nearer to 2.765 than to 12.88 by ratio: 5 · 2.243/2.765.
+    expect(valueOf(standardEcAt({ nominalMsPerCm: 5 }, 15))).toBeCloseTo((5 * 2.243) / 2.765, 9);
+    expect(standardEcAt({ nominalMsPerCm: 5 }, 31).ok).toBe(false);
     const lot = { nominalMsPerCm: 5, labelAlphaPerC: 0.02 };
     expect(valueOf(standardEcAt(lot, 20))).toBeCloseTo(4.5, 9);
+    expect(valueOf(standardEcAt(lot, 35))).toBeCloseTo(6, 9);
   });
 
-  test('above the table it goes on by α, above 50 °C it refuses', () => {
+  test('a coefficient instead of a table widens the tolerance by what a line is off', () => {
+    const lot = { nominalMsPerCm: 5, labelAlphaPerC: 0.02 };
+    expect(standardExtraBoundRel(lot, 15)).toBeCloseTo(0.01, 9);
+    expect(standardExtraBoundRel({ nominalMsPerCm: 5 }, 15)).toBe(0);
+    expect(standardExtraBoundRel({ nominalMsPerCm: 1.413 }, 35)).toBeCloseTo(0.01, 9);
+    expect(standardExtraBoundRel({ nominalMsPerCm: 1.413 }, 15)).toBe(0);
+  });
+
+  test('a nominal above 50 mS/cm or of nothing is refused', () => {
+    expect(standardEcAt({ nominalMsPerCm: 50 }, 25).ok).toBe(true);
+    expect(standardEcAt({ nominalMsPerCm: 51 }, 25)).toMatchObject({ refusal: { max: 50 } });
+    expect(standardEcAt({ nominalMsPerCm: 0 }, 25).ok).toBe(false);
+  });
+
+  test('a KCl solution goes on above its table by α, above 50 °C it refuses', () => {
     expect(valueOf(standardEcAt({ nominalMsPerCm: 1.413 }, 35))).toBeCloseTo(1.413 * 1.191, 6);
     expect(standardEcAt({ nominalMsPerCm: 1.413 }, 51).ok).toBe(false);
   });

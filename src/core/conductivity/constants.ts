@@ -14,14 +14,14 @@ export const KCL_EC_MS_PER_CM: Readonly<Record<KclKind, readonly number[]>> = {
   'kcl-0.1': [7.15, 8.22, 9.33, 10.48, 11.19, 11.67, 12.15, 12.88, 13.62, 14.12],
 };
 
-/** Temperature coefficient of a standard without a table, per °C, referred to 25 °C. KCl mean. */
+/** Temperature coefficient of a KCl standard above its table, per °C, referred to 25 °C. KCl mean. */
 export const STANDARD_ALPHA_PER_C = 0.0191;
 
 /** Temperature coefficient of a feed where none is known, per °C. Feeds run 0.018–0.022. */
-export const FEED_ALPHA_PER_C = 0.019;
+export const FEED_ALPHA_PER_C = 0.02;
 
 /** Standard uncertainty of that coefficient, per °C. */
-export const FEED_ALPHA_STD_U_PER_C = 0.001;
+export const FEED_ALPHA_STD_U_PER_C = 0.0012;
 
 /** The reference temperature that all stored conductivities are stated at, °C (ISO 7888:1985). */
 export const REFERENCE_TEMP_C = 25;
@@ -37,6 +37,9 @@ export const COMPENSATION_FACTOR_RANGE = { min: 0.2, max: 5 } as const;
 
 /** No standard conducts less than this, mS/cm: a label's table that says so was mistyped. */
 export const STANDARD_MIN_MS_PER_CM = 0.001;
+
+/** Above this linear compensation and the cells of handhelds mean nothing, mS/cm. */
+export const STANDARD_MAX_MS_PER_CM = 50;
 
 /** A standard's tolerance where its label states none, relative. */
 export const STANDARD_TOLERANCE_REL = 0.01;

@@ -1,6 +1,10 @@
-import { COVERAGE_FACTOR } from '../uncertainty';
-import { DAY_MS } from './constants';
-import type { DriftRate } from './driftRate';
+import { type Dip, type Tolerance } from '../calibration';
+import { probabilityBelow, type Spread } from '../uncertainty';
+import { BankWalk } from './bank';
+import type { PenCheck } from './events';
+import { DAY_MS } from './model';
+import { varianceAt, type PenState } from './penState';
+import { knownOf, stateAfter, type KnownThen, type PenTrack } from './track';
 
 /** No date by drift lies further off than this, days. */
 export const DUE_CAP_DAYS = 90;
@@ -8,38 +12,84 @@ export const DUE_CAP_DAYS = 90;
 /** None lies nearer, days. */
 export const DUE_FLOOR_DAYS = 1;
 
-/** A due date by a pen's own drift is offered from this many checks on. */
-export const DUE_BY_DRIFT_FROM_CHECKS = 6;
+/** A date by a pen's own drift is offered from this many checks on. */
+export const DUE_BY_DRIFT_FROM_CHECKS = 2;
 
-/** What decides when drift alone may have carried a pen out of tolerance. */
-export interface DueByDriftInput {
-  readonly lastCheckMs: number;
-  /** What the pen was left off by where the crops live: pH, or relative for EC. */
-  readonly residual: number;
-  /** In the unit of the residual. */
-  readonly tolerance: number;
-  /** Each rate with its lever: 1 for an offset, the distance from pH 7 for a gain. */
-  readonly rates: readonly { readonly rate: DriftRate; readonly lever: number }[];
+/** The chance of being out of tolerance at which a pen is due. */
+export const DUE_PROBABILITY = 0.05;
+
+/** Where and how far off a pen may be. */
+export interface DueRule {
+  /** p* − 7 for pH, 0 for EC. */
+  readonly lever: number;
+  /** Interval of the error: pH, or relative. */
+  readonly tolerance: Tolerance;
 }
+
+/** How a pen's error at a lever is spread; in pH, or ln for EC. */
+export function errorSpread({ variance, jump }: PenState, lever: number): Spread {
+  const own = varianceAt(variance, lever);
+  const stdU = Math.sqrt(own);
+  if (!jump) return { stdU };
+  const { probability, variance: more } = jump;
+  return { stdU, jump: { probability, stdU: Math.sqrt(own + more) } };
+}
+
+/** The tolerance in the model's own terms: EC errors are logarithms there. */
+function inModelTerms({ low, high }: Tolerance, quantity: PenState['quantity']): Tolerance {
+  if (quantity === 'ph') return { low, high };
+  return { low: Math.log1p(Math.max(low, -0.99)), high: Math.log1p(high) };
+}
+
+/** The probability that the pen is out of tolerance. */
+export function probabilityOut(state: PenState, { lever, tolerance }: DueRule): number {
+  const { low, high } = inModelTerms(tolerance, state.quantity);
+  const mean = state.level + state.gain * lever;
+  const spread = errorSpread(state, lever);
+  return probabilityBelow(low - mean, spread) + 1 - probabilityBelow(high - mean, spread);
+}
+
+/** Whole days after a moment before the pen is out of tolerance by more than 1 in 20: 1 to 90. */
+export function daysWithin(track: PenTrack, known: KnownThen, rule: DueRule): number {
+  let days = DUE_FLOOR_DAYS;
+  for (let next = DUE_FLOOR_DAYS + 1; next <= DUE_CAP_DAYS; next += 1) {
+    const state = stateAfter(track, known, known.atMs + next * DAY_MS);
+    if (probabilityOut(state, rule) > DUE_PROBABILITY) break;
+    days = next;
+  }
+  return days;
+}
+
+/** When the pen is due by its own drift, epoch ms; undefined before its second check. */
+export function dueByDriftMs(track: PenTrack, rule: DueRule): number | undefined {
+  const checked = track.checks.filter(({ found, left }) => found.length + left.length > 0);
+  if (checked.length < DUE_BY_DRIFT_FROM_CHECKS) return undefined;
+  const known = track.knownAt(track.ends.length - 1);
+  return known.atMs + daysWithin(track, known, rule) * DAY_MS;
+}
+
+/** The cups of a dip as they would show right after an adjustment. */
+const asAdjusted = (dip: Dip): Dip => ({ ...dip, difference: 0 });
 
 /**
- * The first day on which |residual| + 2·u_drift(t) exceeds the tolerance (the drift part only, not
- * a reading's whole budget), at least 1 and at most 90 days after the check. u² = A·t² + B·t, so
- * the day is the root of a quadratic.
+ * When it would be due if it were adjusted now, every cup taken exactly. Undefined without a check
+ * that tells of its cups.
  */
-export function dueByDriftMs({ lastCheckMs, residual, tolerance, rates }: DueByDriftInput): number {
-  const room = (tolerance - Math.abs(residual)) / COVERAGE_FACTOR;
-  const square = rates.reduce((sum, { rate, lever }) => sum + (rate.perDay * lever) ** 2, 0) / 3;
-  const linear = rates.reduce(
-    (sum, { rate, lever }) => sum + (rate.sigmaPerSqrtDay * lever) ** 2,
-    0,
-  );
-  const days = room <= 0 ? 0 : positiveRoot(square, linear, room ** 2);
-  return lastCheckMs + Math.min(Math.max(days, DUE_FLOOR_DAYS), DUE_CAP_DAYS) * DAY_MS;
-}
-
-/** t > 0 with A·t² + B·t = C, written so that a vanishing A loses no digits; Infinity when A = B = 0. */
-function positiveRoot(a: number, b: number, c: number): number {
-  const denominator = b + Math.sqrt(b * b + 4 * a * c);
-  return denominator > 0 ? (2 * c) / denominator : Infinity;
+export function dueIfAdjustedMs(track: PenTrack, rule: DueRule, nowMs: number): number | undefined {
+  const last = track.checks.findLast(({ found, left }) => found.length + left.length > 0);
+  if (!last) return undefined;
+  const cups = last.left.length > 0 ? last.left : last.found;
+  const levers = new Set(cups.map(({ lever }) => lever));
+  const adjusted: PenCheck = {
+    ...last,
+    atMs: Math.max(nowMs, track.events.at(-1)!.atMs),
+    found: [],
+    adjusted: { offset: true, gain: levers.size > 1, bend: false },
+    left: cups.map(asAdjusted),
+    afterCleaning: false,
+  };
+  const facts = { ...track.facts, events: [...track.events, adjusted] };
+  const bank = new BankWalk(facts).bank();
+  const known = knownOf(bank, bank.nodes.at(-1)!);
+  return known.atMs + daysWithin(track, known, rule) * DAY_MS;
 }

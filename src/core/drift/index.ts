@@ -1,9 +1,10 @@
+export type { Node } from './bank';
 export * from './accumulated';
-export * from './constants';
-export * from './driftRate';
+export * from './disagree';
 export * from './dueByDrift';
-export * from './ecDrift';
-export * from './increments';
-export * from './phDrift';
+export * from './errorBudget';
+export * from './events';
+export * from './model';
+export * from './penState';
 export * from './probeLife';
-export * from './segment';
+export * from './track';

@@ -1,5 +1,5 @@
 import { medianOf, theilSen, type TheilSenFit } from '../statistics';
-import { DAY_MS } from './constants';
+import { DAY_MS } from './model';
 import type { AccumulatedAt } from './accumulated';
 
 /** A probe whose gain has fallen below this in all is worn out. Trade practice: 90 % slope. */

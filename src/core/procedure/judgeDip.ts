@@ -17,5 +17,5 @@ export function judgeDip(plan: BenchPlan, cup: Cup, phase: DipPhase, shown: numb
   const { target } = at.value;
   const policy = phase === 'asFound' ? plan.asFoundTolerance : plan.asLeftTolerance;
   const tolerance = plan.quantity === 'ec' ? policy * target : policy;
-  return { target, ...withinTolerance({ shown, target, tolerance, resolution: plan.resolution }) };
+  return { target, ...withinTolerance(shown, { target, tolerance, resolution: plan.resolution }) };
 }

@@ -1,9 +1,7 @@
 import { BUFFER_TOLERANCE_PH, kindOfNominal, type TemperaturePoint } from '../buffers';
 import {
-  AS_LEFT_TOLERANCE_EC_REL,
-  AS_LEFT_TOLERANCE_PH,
-  TOLERANCE_EC_REL,
-  TOLERANCE_PH,
+  AS_LEFT_TOLERANCE,
+  TOLERANCE,
   type EcTraits,
   type PhTraits,
   type TolerancePolicy,
@@ -51,14 +49,14 @@ export function makePhPlan(traits: PhTraits, { tempC, policy, lotFor }: Sitting)
       lotId: lot?.lotId,
     };
   });
-  const asFoundTolerance = TOLERANCE_PH[policy];
+  const asFoundTolerance = TOLERANCE.ph[policy];
   return {
     quantity: 'ph',
     cups,
     tempC,
     resolution: traits.resolutionPh,
     asFoundTolerance,
-    asLeftTolerance: Math.min(asFoundTolerance, AS_LEFT_TOLERANCE_PH),
+    asLeftTolerance: Math.min(asFoundTolerance, AS_LEFT_TOLERANCE.ph),
     adjustable: traits.adjustable,
     storesNominal: traits.storesNominal,
     ...(traits.pieces ? { pieces: true } : {}),
@@ -89,14 +87,14 @@ export function makeEcPlan(traits: EcTraits, { tempC, policy, lotFor }: Sitting)
     toleranceRel: lot?.tolerance ?? STANDARD_TOLERANCE_REL,
     lotId: lot?.lotId,
   };
-  const asFoundTolerance = TOLERANCE_EC_REL[policy];
+  const asFoundTolerance = TOLERANCE.ec[policy];
   return {
     quantity: 'ec',
     cups: [cup],
     tempC,
     resolution: traits.resolution,
     asFoundTolerance,
-    asLeftTolerance: Math.min(asFoundTolerance, AS_LEFT_TOLERANCE_EC_REL),
+    asLeftTolerance: Math.min(asFoundTolerance, AS_LEFT_TOLERANCE.ec),
     adjustable: traits.adjustable,
     storesNominal: false,
     scale: traits.scale,

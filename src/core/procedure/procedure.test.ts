@@ -1,15 +1,23 @@
 import {
   asFoundOnly,
   cupTarget,
-  ecCheckOf,
   judgeDip,
   nextBenchStep,
-  phCheckOf,
+  checkOf,
+  repeatedDips,
+  type AdjustedBy,
   type BenchEvent,
   type BenchPlan,
   type Cup,
   type DipPhase,
 } from './index';
+
+/** What a sitting tells of a pen with ATC, adjusted by its button where nothing else is said. */
+const told = (
+  plan: BenchPlan,
+  events: readonly BenchEvent[],
+  { by = 'button' }: { by?: AdjustedBy } = {},
+) => checkOf({ plan, events, atMs: 0, afterCleaning: false, hasAtc: true, by });
 
 const seven: Cup = {
   id: '7',
@@ -136,9 +144,9 @@ describe('targets at the cup', () => {
     };
     expect(target(ec, ec.cups[0]!)).toBeCloseTo(1433.75, 2);
     expect(judgeDip(ec, ec.cups[0]!, 'asFound', 1413).within).toBe(true);
-    const check = ecCheckOf(ec, [read('asFound', 'ec', 1376.4)]);
-    expect(check?.found?.gain).toBeCloseTo(0.96, 4);
-    expect(check?.left).toEqual(check?.found);
+    const check = told(ec, [read('asFound', 'ec', 1376.4)]);
+    expect(check?.found[0]?.difference).toBeCloseTo(Math.log(0.96), 5);
+    expect(check).toMatchObject({ left: [], adjusted: undefined });
   });
 });
 
@@ -151,14 +159,70 @@ describe('what a sitting says of the pen', () => {
       read('asLeft', '4', 4.0),
       read('confirm', '7', 7.03),
     ];
-    const check = phCheckOf(plan, events);
-    // (7.11 − 4.15)/(7.02 − 4.002) = 0.980782; left (7.03 − 4.00)/(3.018) = 1.003976.
-    expect(check?.found?.map.gain).toBeCloseTo(0.980782, 5);
-    expect(check?.left.map.gain).toBeCloseTo(1.003976, 5);
+    const check = told(plan, events);
+    // 7.11 in 7.02: 0.09; 4.15 in 4.002: 0.148. Left: the confirming 7.03, and 4.00.
+    expect(check?.found.map((dip) => dip.difference)).toEqual([
+      expect.closeTo(0.09, 9),
+      expect.closeTo(0.148, 9),
+    ]);
+    expect(check?.left.map((dip) => dip.difference)).toEqual([
+      expect.closeTo(0.01, 9),
+      expect.closeTo(-0.002, 9),
+    ]);
+    expect(check?.adjusted).toEqual({ offset: true, gain: true, bend: false });
+  });
+
+  test('what is set follows from the pen: a screw the zero, a dial its own, three points in pieces', () => {
+    const both: BenchEvent[] = [
+      ...found(7.11, 4.15),
+      { type: 'adjust' },
+      read('asLeft', '7', 7.02),
+      read('asLeft', '4', 4.0),
+    ];
+    const slopeOnly = both.filter(
+      (event) => !('cupId' in event && event.cupId === '7' && event.phase === 'asLeft'),
+    );
+    const set = (events: BenchEvent[], by: AdjustedBy, pieces = false) =>
+      told({ ...plan, pieces }, events, { by })?.adjusted;
+    expect(set(both, 'screw')).toEqual({ offset: true, gain: false, bend: false });
+    expect(set(both, 'dials')).toEqual({ offset: true, gain: true, bend: false });
+    expect(set(slopeOnly, 'dials')).toEqual({ offset: false, gain: true, bend: false });
+    expect(set(slopeOnly, 'button')).toEqual({ offset: true, gain: false, bend: false });
+    expect(set(both, 'button', true)).toEqual({ offset: true, gain: true, bend: false });
+  });
+
+  test('a point nobody saw is a dip at what the pen stored, less sure by 0.017', () => {
+    const events: BenchEvent[] = [
+      ...found(7.11, 4.15),
+      { type: 'adjust' },
+      { type: 'unseen', phase: 'asLeft', cupId: '7' },
+      read('asLeft', '4', 4.0),
+    ];
+    const [seven, four] = told(plan, events)?.left ?? [];
+    expect(seven?.difference).toBeCloseTo(0, 9);
+    expect(seven!.variance - four!.variance).toBeCloseTo(0.017 ** 2, 4);
+  });
+
+  test('dips repeated at once tell the scatter; after a cleaning or in a fresh portion they do not', () => {
+    const repeat = (after?: 'cleaning'): BenchEvent => ({
+      type: 'repeat',
+      phase: 'asFound',
+      cupId: '7',
+      after,
+    });
+    const again = [
+      read('asFound', '7', 7.1),
+      repeat(),
+      read('asFound', '7', 7.12),
+      repeat('cleaning'),
+      read('asFound', '7', 7.0),
+    ];
+    expect(repeatedDips(again)).toEqual([[7.1, 7.12]]);
+    expect(repeatedDips(found(7.1, 4.1))).toEqual([]);
   });
 
   test('nothing read says nothing', () => {
-    expect(phCheckOf(plan, [])).toBeUndefined();
+    expect(told(plan, [])).toBeUndefined();
   });
 });
 

@@ -1,3 +1,6 @@
-export * from './assessEc';
-export * from './assessPh';
+export * from './assess';
 export * from './judgeTank';
+export { laboratoryDip } from './laboratoryDip';
+export type { EcRefusal } from './readEc';
+export type { EcReadingInput, PhReadingInput, ReadingInput } from './reader';
+export { ownRepeatStdU } from './repeatVariance';

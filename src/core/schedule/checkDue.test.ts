@@ -59,3 +59,14 @@ test('the first event since the check forces the next at once; older ones do not
 test('no check yet is never', () => {
   expect(checkDue(facts({ lastCheckMs: undefined }))).toEqual({ reason: 'never' });
 });
+
+test('off its tolerance, or contradicted by a surer pen since its check: due at once', () => {
+  expect(checkDue(facts({ isOff: true }))).toEqual({ reason: 'off', atMs: 100 * DAY_MS });
+  const disagrees = { atMs: 103 * DAY_MS, withCode: 'P1', difference: 0.3 };
+  expect(checkDue(facts({ isOff: true, disagrees }))).toEqual({
+    reason: 'disagrees',
+    ...disagrees,
+  });
+  const settled = { ...disagrees, atMs: 99 * DAY_MS };
+  expect(checkDue(facts({ disagrees: settled })).reason).toBe('policy');
+});

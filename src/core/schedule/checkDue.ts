@@ -54,17 +54,31 @@ export interface DueFacts {
   readonly lastUseMs?: number | undefined;
   readonly usesSinceCheck: number;
   readonly usesAllowed?: number | undefined;
-  /** The date by the pen's own drift, once six checks exist. */
+  /** The date by the pen's own drift, once two checks exist. */
   readonly ownDriftDueMs?: number | undefined;
+  /** It is likelier out of its tolerance than in it, by its newest check and what it did since. */
+  readonly isOff?: boolean | undefined;
+  /** Another pen, surer than it, read the same sample otherwise. */
+  readonly disagrees?: PensDisagree | undefined;
   /** What happened since the last check, any order. */
   readonly events: readonly { readonly event: ForcingEvent; readonly atMs: number }[];
+}
+
+/** A pen that read one sample too far from a surer one. */
+export interface PensDisagree {
+  readonly atMs: number;
+  /** The other pen's code. */
+  readonly withCode: string;
+  /** pH, or mS/cm. */
+  readonly difference: number;
 }
 
 /** When a pen is due and why; no moment: only when doubted. */
 export type CheckDue =
   | { readonly reason: 'never' }
   | { readonly reason: 'noDate' }
-  | { readonly reason: 'policy' | 'uses' | 'ownDrift' | 'unused'; readonly atMs: number }
+  | { readonly reason: 'policy' | 'uses' | 'ownDrift' | 'unused' | 'off'; readonly atMs: number }
+  | ({ readonly reason: 'disagrees' } & PensDisagree)
   | { readonly reason: 'event'; readonly event: ForcingEvent; readonly atMs: number };
 
 const DAY_MS = 86_400_000;
@@ -86,8 +100,8 @@ function byPolicy(facts: DueFacts, lastCheckMs: number): CheckDue {
 }
 
 /**
- * When a pen is next due: at once after an event that forces a check, else by its policy or after
- * thirty days unused, whichever comes first.
+ * When a pen is next due: at once after an event that forces a check, when a surer pen disagrees or it
+ * is off; else by its policy or after thirty days unused, whichever comes first.
  */
 export function checkDue(facts: DueFacts): CheckDue {
   const { lastCheckMs, lastUseMs, events } = facts;
@@ -96,6 +110,9 @@ export function checkDue(facts: DueFacts): CheckDue {
     .filter(({ atMs }) => atMs > lastCheckMs)
     .sort((a, b) => a.atMs - b.atMs)[0];
   if (first) return { reason: 'event', ...first };
+  const { disagrees } = facts;
+  if (disagrees && disagrees.atMs > lastCheckMs) return { reason: 'disagrees', ...disagrees };
+  if (facts.isOff) return { reason: 'off', atMs: lastCheckMs };
   const due = byPolicy(facts, lastCheckMs);
   const unusedMs = Math.max(lastCheckMs, lastUseMs ?? 0) + UNUSED_FORCES_CHECK_DAYS * DAY_MS;
   return 'atMs' in due && due.atMs <= unusedMs ? due : { reason: 'unused', atMs: unusedMs };

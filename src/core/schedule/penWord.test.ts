@@ -1,13 +1,20 @@
 import { penWord, worstWord } from './index';
 
-const facts = { checked: true, leftOut: false, driftExpandedU: 0.02, tolerance: 0.05, nowMs: 10 };
+const facts = { checked: true, leftOut: false, expandedU: 0.02, trustedBelow: 0.2, nowMs: 10 };
 
-test('never checked, out and not adjusted, drifted too far, due, ready', () => {
+test('never checked, out and not adjusted, too unsure, due, ready', () => {
   expect(penWord({ ...facts, checked: false })).toBe('unverified');
   expect(penWord({ ...facts, leftOut: true })).toBe('cantBeTrusted');
-  expect(penWord({ ...facts, driftExpandedU: 0.21 })).toBe('cantBeTrusted');
+  expect(penWord({ ...facts, expandedU: 0.21 })).toBe('cantBeTrusted');
   expect(penWord({ ...facts, dueAtMs: 10 })).toBe('checkDue');
   expect(penWord({ ...facts, dueAtMs: 11 })).toBe('ready');
+});
+
+test('broken counts before all else, an event explains why it is unsure, unknown is never trusted', () => {
+  expect(penWord({ ...facts, broken: true, eventDue: true })).toBe('cantBeTrusted');
+  expect(penWord({ ...facts, eventDue: true, expandedU: 0.3, unknown: true })).toBe('checkDue');
+  expect(penWord({ ...facts, unknown: true })).toBe('cantBeTrusted');
+  expect(penWord({ ...facts, expandedU: 0.2 })).toBe('ready');
 });
 
 test('a pen is as good as its worst side', () => {

@@ -6,9 +6,15 @@ export interface PenFacts {
   readonly checked: boolean;
   /** The newest check ended out of tolerance and nothing was adjusted. */
   readonly leftOut: boolean;
-  /** Drift's share of ±, and the tolerance, both in the same unit. */
-  readonly driftExpandedU: number;
-  readonly tolerance: number;
+  /** Its numbers are none a working pen has. */
+  readonly broken?: boolean | undefined;
+  /** Its error is too unsure for any number. */
+  readonly unknown?: boolean | undefined;
+  /** Something befell it since its check: it is due, and unsure because of that. */
+  readonly eventDue?: boolean | undefined;
+  /** The ± of its error, and above which it can't be trusted, both in the same unit. */
+  readonly expandedU: number;
+  readonly trustedBelow: number;
   readonly dueAtMs?: number | undefined;
   readonly nowMs: number;
   /** A soak runs until then; the probe is unready. */
@@ -17,11 +23,8 @@ export interface PenFacts {
   readonly resting?: boolean | undefined;
 }
 
-/** Drift beyond this many tolerances and the pen can't be trusted at all. */
-export const TRUST_LIMIT_TOLERANCES = 4;
-
 /**
- * The word for one side of a pen: soaking or resting, never checked, left out or drifted too far,
+ * The word for one side of a pen: soaking or resting, never checked, broken, left out or too unsure,
  * due, or ready.
  */
 export function penWord(facts: PenFacts): PenWord {
@@ -29,8 +32,10 @@ export function penWord(facts: PenFacts): PenWord {
   if (soakUntilMs !== undefined && nowMs < soakUntilMs) return 'soaking';
   if (facts.resting) return 'resting';
   if (!facts.checked) return 'unverified';
-  const drifted = facts.driftExpandedU > TRUST_LIMIT_TOLERANCES * facts.tolerance;
-  if (facts.leftOut || drifted) return 'cantBeTrusted';
+  const unsure = facts.expandedU > facts.trustedBelow;
+  if (facts.broken || facts.leftOut) return 'cantBeTrusted';
+  if (facts.eventDue) return 'checkDue';
+  if (facts.unknown || unsure) return 'cantBeTrusted';
   return dueAtMs !== undefined && nowMs >= dueAtMs ? 'checkDue' : 'ready';
 }
 

@@ -20,7 +20,12 @@ test('three samples over 20 s say nothing yet, and none at all say nothing', () 
   expect(isStill([], policy)).toBe(false);
 });
 
-test('on a 0.1 display one digit is still', () => {
-  expect(isStill(every10s(7, 7.1, 7, 7.1), { ...policy, resolution: 0.1 })).toBe(true);
+test('on a 0.1 display one digit that comes back is still', () => {
+  const coarse = { ...policy, resolution: 0.1 };
+  expect(isStill(every10s(7, 7.1, 7.1, 7), coarse)).toBe(true);
+  // A one-way step is movement.
+  expect(isStill(every10s(7, 7, 7, 7.1), coarse)).toBe(false);
+  expect(isStill(every10s(7.1, 7, 7, 7), coarse)).toBe(false);
+  expect(isStill(every10s(7, 7, 7, 7), coarse)).toBe(true);
   expect(isStill(every10s(7, 7.2, 7, 7.1), { ...policy, resolution: 0.1 })).toBe(false);
 });

@@ -28,8 +28,8 @@ function wholeDigits(span: number, resolution: number): number {
 }
 
 /**
- * Whether the last `windowMs` of samples (sorted by time) span no more than the larger of one digit
- * and `span`. Compares whole digits: a floating-point comparison fires seconds late. False until
+ * Whether the last `windowMs` of samples (sorted by time) span no more than `span`; on a display
+ * coarser than that no more than one digit that came back. Compares whole digits: a floating-point comparison fires seconds late. False until
  * the samples cover that time.
  */
 export function isStill(samples: readonly DisplaySample[], policy: StillnessPolicy): boolean {
@@ -40,6 +40,9 @@ export function isStill(samples: readonly DisplaySample[], policy: StillnessPoli
   const digits = samples
     .filter((sample) => sample.atMs >= last.atMs - policy.windowMs)
     .map((sample) => wholeDigits(sample.shown, policy.resolution));
-  const allowed = Math.max(1, wholeDigits(policy.span, policy.resolution));
-  return Math.max(...digits) - Math.min(...digits) <= allowed;
+  const span = wholeDigits(policy.span, policy.resolution);
+  const moved = Math.max(...digits) - Math.min(...digits);
+  // A digit wider than the span: a step is flicker only where it comes back, else it is movement.
+  if (span < 1) return moved === 0 || (moved === 1 && digits[0] === digits.at(-1));
+  return moved <= span;
 }

@@ -5,19 +5,15 @@ import { COVERAGE_FACTOR } from './constants';
 export type BudgetSource =
   | 'drift'
   | 'standards'
+  | 'check'
   | 'digit'
-  | 'cupDigit'
-  | 'cupTemperature'
-  | 'gainUnknown'
-  | 'residual'
   | 'repeat'
   | 'junction'
   | 'noTemperatureCompensation'
   | 'thermometer'
   | 'feedCoefficient'
   | 'linearCompensation'
-  | 'makersAccuracy'
-  | 'tellsNothing';
+  | 'makersAccuracy';
 
 /** One part of a budget, as a standard uncertainty in the unit of the value. */
 export interface BudgetPart {

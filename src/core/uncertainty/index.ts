@@ -2,3 +2,4 @@ export * from './budget';
 export * from './constants';
 export * from './rectangular';
 export * from './roundWithU';
+export * from './spread';

@@ -14,17 +14,20 @@ test.each([
   [6.0, 0.26, 'cantTell'], // U = 0.52 exceeds half the band
   [4.0, 0.2, 'low'], // U = 0.4, yet 4.0 is 7.5 deviations low
 ] as const)('%p with u %p is %s', (value, stdU, verdict) => {
-  expect(judgeReading(value, stdU, band).verdict).toBe(verdict);
+  expect(judgeReading(value, { stdU }, band).verdict).toBe(verdict);
 });
 
 test('by the table: 5.55 with u 0.04 is in with 0.8944', () => {
-  expect(judgeReading(5.55, 0.04, band).pIn).toBeCloseTo(0.8944, 4);
+  expect(judgeReading(5.55, { stdU: 0.04 }, band).pIn).toBeCloseTo(0.8944, 4);
 });
 
-test('a pen never checked gives no firm verdict', () => {
-  expect(judgeReading(6, 0.04, band, { firm: false }).verdict).toBe('probablyIn');
-  expect(judgeReading(4, 0.04, band, { firm: false }).verdict).toBe('probablyLow');
-  expect(judgeReading(8, 0.04, band, { firm: false }).verdict).toBe('probablyHigh');
+test('a jump that may have been widens what is said, by hand', () => {
+  const jump = { probability: 0.1, stdU: 0.2 };
+  // P_in = 0.9·Φ(5) + 0.1·(Φ(1) − Φ(−9)) = 0.9 + 0.1·0.8413 to four digits.
+  const one = judgeReading(6.3, { stdU: 0.04, jump }, band);
+  expect(one.pIn).toBeCloseTo(0.9841, 4);
+  expect(one.pHigh).toBeCloseTo(0.0159, 4);
+  expect(judgeReading(6.3, { stdU: 0.04 }, band).pHigh).toBeLessThan(1e-5);
 });
 
 test('probabilities sum to one and follow the value', () => {
@@ -32,14 +35,14 @@ test('probabilities sum to one and follow the value', () => {
   const u = fc.double({ min: 0.005, max: 1, noNaN: true });
   fc.assert(
     fc.property(value, u, (x, stdU) => {
-      const one = judgeReading(x, stdU, band);
+      const one = judgeReading(x, { stdU }, band);
       expect(one.pLow + one.pIn + one.pHigh).toBeCloseTo(1, 6);
-      expect(judgeReading(x + 0.1, stdU, band).pHigh).toBeGreaterThanOrEqual(one.pHigh - 1e-9);
+      expect(judgeReading(x + 0.1, { stdU }, band).pHigh).toBeGreaterThanOrEqual(one.pHigh - 1e-9);
     }),
   );
 });
 
 test('a certain reading or an empty band is a programmer’s mistake', () => {
-  expect(() => judgeReading(6, 0, band)).toThrow(RangeError);
-  expect(() => judgeReading(6, 0.1, { low: 6, high: 6 })).toThrow(RangeError);
+  expect(() => judgeReading(6, { stdU: 0 }, band)).toThrow(RangeError);
+  expect(() => judgeReading(6, { stdU: 0.1 }, { low: 6, high: 6 })).toThrow(RangeError);
 });

@@ -1,6 +1,5 @@
 import { requireFinite } from '../result';
-import { normalCdf } from '../statistics';
-import { COVERAGE_FACTOR } from '../uncertainty';
+import { expandedUOf, probabilityBelow, type Spread } from '../uncertainty';
 
 /** A target band; both ends in the unit of the value. */
 export interface Band {
@@ -39,50 +38,41 @@ export const LIKELY_PROBABILITY = 0.5;
 /** Below this the liquid has too few ions for its pH to be judged or to matter, mS/cm. */
 export const TOO_PURE_BELOW_MS_PER_CM = 0.1;
 
-interface Rules {
-  /** False for a pen never checked: no firm verdict. */
-  readonly firm?: boolean;
-}
-
 /** The probabilities of lying below, in and above a band; they sum to 1. */
-function probabilities(value: number, stdU: number, band: Band): Omit<Judgement, 'verdict'> {
-  if (!(requireFinite('stdU', stdU) > 0)) throw new RangeError('stdU must be positive');
+function probabilities(value: number, spread: Spread, band: Band): Omit<Judgement, 'verdict'> {
+  if (!(requireFinite('stdU', spread.stdU) > 0)) throw new RangeError('stdU must be positive');
   if (!(band.low < band.high)) throw new RangeError('a band needs low < high');
-  const pLow = normalCdf((band.low - requireFinite('value', value)) / stdU);
-  const pHigh = normalCdf((value - band.high) / stdU);
+  const pLow = probabilityBelow(band.low - requireFinite('value', value), spread);
+  const pHigh = probabilityBelow(value - band.high, spread);
   return { pLow, pHigh, pIn: Math.max(0, 1 - pLow - pHigh) };
 }
 
 /** The verdict that follows from them. */
 function verdictFrom(
   { pLow, pIn, pHigh }: Omit<Judgement, 'verdict'>,
-  { stdU, band, firm = true }: { stdU: number; band: Band } & Rules,
+  spread: Spread,
+  band: Band,
 ): Verdict {
-  if (pLow >= FIRM_PROBABILITY) return firm ? 'low' : 'probablyLow';
-  if (pHigh >= FIRM_PROBABILITY) return firm ? 'high' : 'probablyHigh';
-  if (COVERAGE_FACTOR * stdU > (band.high - band.low) / 2) return 'cantTell';
-  if (pIn >= FIRM_PROBABILITY) return firm ? 'in' : 'probablyIn';
+  if (pLow >= FIRM_PROBABILITY) return 'low';
+  if (pHigh >= FIRM_PROBABILITY) return 'high';
+  if (expandedUOf(spread) > (band.high - band.low) / 2) return 'cantTell';
+  if (pIn >= FIRM_PROBABILITY) return 'in';
   if (pIn > LIKELY_PROBABILITY) return 'probablyIn';
   if (pLow > LIKELY_PROBABILITY) return 'probablyLow';
   return pHigh > LIKELY_PROBABILITY ? 'probablyHigh' : 'cantTell';
 }
 
 /**
- * Judges a corrected value with standard uncertainty `stdU` (> 0) against a band (low < high).
- * Low/high first: a pen of ±0.4 still knows that 4.0 is low; then can't tell, when U exceeds half
- * the band's width or nothing is likelier than not; then in, probably in, probably low or high.
+ * Judges a corrected value with its spread (stdU > 0) against a band (low < high). Low/high first: a
+ * pen of ±0.4 still knows that 4.0 is low; then can't tell, when U exceeds half the band's width or
+ * nothing is likelier than not; then in, probably in, probably low or high.
  */
-export function judgeReading(
-  value: number,
-  stdU: number,
-  band: Band,
-  rules: Rules = {},
-): Judgement {
-  const chances = probabilities(value, stdU, band);
-  return { verdict: verdictFrom(chances, { stdU, band, ...rules }), ...chances };
+export function judgeReading(value: number, spread: Spread, band: Band): Judgement {
+  const chances = probabilities(value, spread, band);
+  return { verdict: verdictFrom(chances, spread, band), ...chances };
 }
 
 /** The verdict alone, for long histories. */
-export function verdictOf(value: number, stdU: number, band: Band, rules: Rules = {}): Verdict {
-  return verdictFrom(probabilities(value, stdU, band), { stdU, band, ...rules });
+export function verdictOf(value: number, spread: Spread, band: Band): Verdict {
+  return verdictFrom(probabilities(value, spread, band), spread, band);
 }

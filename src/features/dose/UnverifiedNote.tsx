@@ -13,7 +13,7 @@ interface Props {
 export function UnverifiedNote({ reading, quantity }: Props) {
   const router = useRouter();
   const side = reading?.[quantity];
-  if (!side?.judged || side.judged.verified) return null;
+  if (!side?.judged || side.judged.standing === 'checked') return null;
   const { penCode, penId } = side;
   return (
     <Panel>

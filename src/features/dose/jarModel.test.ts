@@ -1,5 +1,5 @@
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
-import { fitPhAnchor, shownPhFor } from '@/core/calibration';
+import type { PenState } from '@/core/drift';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { jarPlan, jarRefusalWords, type JarInput } from './jarModel';
 
@@ -13,21 +13,21 @@ const rows = [
   { drops: '', ph: '' },
 ];
 
-/** A pen that was found so much high, with what its drift adds since. */
-function penFound(offsetPh: number, offsetStdU = 0): PenAnswer {
-  const map = { offsetPh, gain: 1 };
-  const points = [7, 4].map((truePh) => ({
-    truePh,
-    shownPh: shownPhFor(truePh, map),
-    standardStdU: 0.0115,
-    digitStdU: 0.0029,
-    temperatureStdU: 0,
-  }));
-  const anchor = fitPhAnchor(points, { tempC: 20 });
-  const spread = { kind: 'held', offsetStdU, gainStdU: 0 };
+/** A pen that is so much high at any pH, with how unsure that is. */
+function penFound(level: number, levelStdU = 0.012): PenAnswer {
+  const none = { level: 0, shared: 0, gain: 0 };
+  const state: PenState = {
+    quantity: 'ph',
+    standing: 'checked',
+    level,
+    gain: 0,
+    variance: { ...none, level: levelStdU ** 2 },
+    atCheck: none,
+    standards: none,
+  };
   return {
     body: { code: 'P1', ph: { resolutionPh: 0.01, accuracyPh: 0.1, hasAtc: true } },
-    sides: [{ quantity: 'ph', state: { basis: 'checked', map, anchor, spread } }],
+    sides: [{ quantity: 'ph', state, repeatStdU: 0.015 }],
   } as unknown as PenAnswer;
 }
 

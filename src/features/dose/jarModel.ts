@@ -8,7 +8,7 @@ import {
   type JarPlanRefusal,
   type JarResult,
 } from '@/core/dosing';
-import { assessPh, judgeTank } from '@/core/readings';
+import { assess, judgeTank } from '@/core/readings';
 import type { Result } from '@/core/result';
 import { sideOf } from '@/features/read/readModel';
 import type { JarTest } from '@/records/kinds';
@@ -49,7 +49,10 @@ function assessed(shownPh: number, { pen, answer }: Pick<JarInput, 'pen' | 'answ
   const side = sideOf(pen, 'ph');
   if (!pen?.body.ph || !side) return undefined;
   const tempC = answer.reading?.tempC;
-  return assessPh({ shownPh, tempC, pen: pen.body.ph, state: side.state });
+  const { state, repeatStdU } = side;
+  const shown = { shown: shownPh, tempC, state, repeatStdU };
+  const read = assess({ quantity: 'ph', pen: pen.body.ph, ...shown });
+  return read.ok ? read.value : undefined;
 }
 
 /** The set-up in numbers; the core refuses what cannot be. */

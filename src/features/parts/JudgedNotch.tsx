@@ -1,4 +1,4 @@
-import type { JudgedValue } from '@/core/readings';
+import { hasNumber, type JudgedValue } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
 import { Notch, type NotchSize } from '@/ui/notch';
 import { notchSentence } from '@/words';
@@ -26,7 +26,7 @@ export function JudgedNotch({ quantity, judged, size }: Props) {
     verdict: judged.verdict,
   });
   const { value, budget, verdict } = judged;
-  if (verdict === 'noBand') return null;
+  if (verdict === 'noBand' || !hasNumber(judged.standing)) return null;
   const reading = { value, expandedU: budget.expandedU, verdict };
   return <Notch size={size} band={judged.band} reading={reading} sentence={sentence} />;
 }

@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import type { JudgedValue } from '@/core/readings';
+import { hasNumber, type JudgedValue } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
+import { judgedWords } from '@/words';
 import { BandEnds } from './BandEnds';
 import { JudgedNotch } from './JudgedNotch';
 import { WhyBudget } from './WhyBudget';
@@ -23,35 +23,32 @@ interface Props {
 export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
-  const { value, budget, band, verdict } = judged;
+  const { value, budget, band, verdict, standing } = judged;
   const written = ph
     ? formats.phPair(value, budget.expandedU)
     : formats.ecPair(value, budget.expandedU);
   const write = ph ? formats.ph : formats.ec;
   const unit = ph ? 'pH' : `${formats.ecUnit} at 25 °C`;
+  const words = judgedWords(judged, written.plusMinus);
+  const sure = hasNumber(standing);
   return (
     <View style={styles.panel}>
       <View style={styles.number}>
         <Say size="hero" face="mono" bold>
-          {written.value}
+          {sure ? written.value : formats.number(value, 2)}
         </Say>
-        <Say tone="soft">
-          ± {written.plusMinus} {unit}
-        </Say>
-        {judged.verified ? null : (
-          <Say size="small" bold tone="attention">
-            unverified
-          </Say>
-        )}
+        <Say tone="soft">{sure ? `± ${written.plusMinus} ${unit}` : `${unit} was shown`}</Say>
       </View>
-      <JudgedNotch quantity={quantity} judged={judged} size={size} />
-      {verdict === 'noBand' ? null : <BandEnds low={write(band.low)} high={write(band.high)} />}
+      {sure ? <JudgedNotch quantity={quantity} judged={judged} size={size} /> : null}
+      {verdict === 'noBand' || !sure ? null : (
+        <BandEnds low={write(band.low)} high={write(band.high)} />
+      )}
       <View style={styles.verdict}>
-        <Say bold tone={VERDICT_TONE[verdict]}>
-          {VERDICT_SENTENCE[verdict]}
+        <Say bold tone={words.tone}>
+          {words.sentence}
         </Say>
         <Say size="small" tone="soft">
-          {verdictAdvice(verdict, written.plusMinus)}
+          {words.advice}
         </Say>
         {outlook ? <Say size="small">{outlook}</Say> : null}
       </View>

@@ -1,4 +1,4 @@
-import { TOLERANCE_PH } from '@/core/calibration';
+import { TOLERANCE } from '@/core/calibration';
 import { useFormats } from '@/features/frame/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
@@ -33,7 +33,7 @@ export function ControlChart({ penCode, points, nowMs }: Props) {
             spec={{
               domain,
               points: points.map(({ atMs, error }) => ({ atMs, value: error })),
-              band: [{ fromMs: domain[0], low: -TOLERANCE_PH.normal, high: TOLERANCE_PH.normal }],
+              band: [{ fromMs: domain[0], low: -TOLERANCE.ph.normal, high: TOLERANCE.ph.normal }],
               leastSpan: 0.2,
             }}
           />

@@ -30,11 +30,10 @@ const LEFT = 64;
 export function DriftPanel({ drift, nowMs }: Props) {
   const formats = useFormats();
   const [table, setTable] = useState(false);
-  const { points, cone, tolerance, quantity, incidentsMs, dueByDriftMs, life } = drift;
-  const first = points[0]!;
-  const last = points.at(-1)!;
-  const endMs = cone.at(-1)?.atMs ?? nowMs;
-  const domain = [first.atMs - (endMs - first.atMs) * 0.02, endMs] as const;
+  const { points, curve, tolerance, quantity, incidentsMs, dueByDriftMs, life } = drift;
+  const firstMs = Math.min(curve[0]?.atMs ?? nowMs, points[0]?.atMs ?? nowMs);
+  const endMs = curve.at(-1)?.atMs ?? nowMs;
+  const domain = [firstMs - (endMs - firstMs) * 0.02, endMs] as const;
   const flags: StripFlag[] = [
     ...incidentsMs.map((atMs) => ({ atMs, kind: 'incident' as const })),
     ...(dueByDriftMs === undefined ? [] : [{ atMs: dueByDriftMs, kind: 'due' as const }]),
@@ -56,18 +55,15 @@ export function DriftPanel({ drift, nowMs }: Props) {
               flags={flags}
               spec={{
                 domain,
-                points: points.map(({ atMs, error, expandedU }) => ({
+                points: points.map(({ atMs, error }) => ({ atMs, value: error })),
+                joined: false,
+                band: [{ fromMs: domain[0], ...tolerance }],
+                cloud: curve.map(({ atMs, error, expandedU }) => ({
                   atMs,
                   value: error,
-                  expandedU,
-                })),
-                band: [{ fromMs: domain[0], low: -tolerance, high: tolerance }],
-                cone: cone.map(({ atMs, expandedU }) => ({
-                  atMs,
-                  value: last.error,
                   half: expandedU,
                 })),
-                leastSpan: 3 * tolerance,
+                leastSpan: 3 * tolerance.high,
               }}
             />
             <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />
@@ -75,7 +71,7 @@ export function DriftPanel({ drift, nowMs }: Props) {
         )}
       </Measured>
       <Say size="small" tone="soft">
-        Band: tolerance. Each fall from as found to as left is an adjustment.
+        Band: tolerance. Line and cloud: its error and ±, as known now. A step is an adjustment.
         {flags.some(({ kind }) => kind === 'incident') ? ' Triangle: an incident.' : ''}
         {dueByDriftMs === undefined ? '' : ' T: due by its own drift.'}
       </Say>

@@ -11,14 +11,8 @@ const LEFT = 64;
 /** The line the pen moved along between the two checks, each reading at its day. */
 export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {
   const formats = useFormats();
-  const { fromMs, toMs, errorFrom, errorTo, rows, quantity, tolerance } = answer;
-  const change = errorTo - errorFrom;
-  const at = (ms: number) => {
-    const share = (ms - fromMs) / (toMs - fromMs);
-    const half = 2 * Math.abs(change) * Math.sqrt(Math.max(0, share * (1 - share)));
-    return { atMs: ms, value: errorFrom + share * change, half };
-  };
-  const moments = [...new Set([fromMs, ...rows.map((row) => row.atMs).reverse(), toMs])];
+  const { fromMs, toMs, errorFrom, errorTo, curve, rows, quantity, tolerance } = answer;
+  const read = new Set(rows.map((row) => row.atMs));
   const domain = [fromMs, toMs] as const;
   return (
     <View>
@@ -32,10 +26,17 @@ export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {
               sentence={`The pen’s error between the two checks, from ${writeError(errorFrom, quantity, formats)} to ${writeError(errorTo, quantity, formats)}.`}
               spec={{
                 domain,
-                points: moments.map(at),
-                band: [{ fromMs, low: -tolerance, high: tolerance }],
-                cone: Array.from({ length: 21 }, (_, i) => at(fromMs + ((toMs - fromMs) * i) / 20)),
-                leastSpan: 3 * tolerance,
+                points: curve
+                  .filter(({ atMs }) => read.has(atMs))
+                  .map(({ atMs, error }) => ({ atMs, value: error })),
+                joined: false,
+                band: [{ fromMs, ...tolerance }],
+                cloud: curve.map(({ atMs, error, expandedU }) => ({
+                  atMs,
+                  value: error,
+                  half: expandedU,
+                })),
+                leastSpan: 3 * tolerance.high,
               }}
             />
             <TimeAxis domain={domain} size={{ width, left: LEFT }} write={dayMonth} />

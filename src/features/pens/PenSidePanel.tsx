@@ -1,11 +1,11 @@
 import type { PenDetailAnswer, PenSide } from '@/book/answers';
-import { toleranceOf } from '@/core/calibration';
 import { judgeReading } from '@/core/verdict';
 import { useFormats } from '@/features/frame/formats';
 import { WhyBudget } from '@/features/parts/WhyBudget';
 import { Panel } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
+import { TOLERANCE_WORD } from '@/words';
 import { errorLine, lastCheckLine, nextCheckLine } from './penViewModel';
 
 /** One side: its error in the notch of its tolerance. */
@@ -17,13 +17,11 @@ export function PenSidePanel(props: {
   const { pen, side, nowMs } = props;
   const formats = useFormats();
   const ph = side.quantity === 'ph';
-  const tolerance = toleranceOf(side.quantity, pen.body.tolerancePolicy);
-  const { error } = side;
+  const { error, tolerance, state } = side;
   const line = errorLine(side, formats);
   const limit = ph
-    ? `± ${formats.number(tolerance, 2)} pH`
-    : `± ${formats.number(100 * tolerance, 0)} %`;
-  const band = { low: -tolerance, high: tolerance };
+    ? `± ${formats.number(tolerance.high, 2)} pH`
+    : `± ${formats.number(100 * tolerance.high, 0)} %`;
   return (
     <Panel>
       <Say bold>
@@ -32,21 +30,21 @@ export function PenSidePanel(props: {
       <Say size="large" face="mono" bold>
         {line}
       </Say>
-      {error ? (
+      {error && state.standing === 'checked' ? (
         <Notch
           size="row"
-          band={band}
+          band={tolerance}
           reading={{
             value: error.error,
             expandedU: error.budget.expandedU,
-            verdict: judgeReading(error.error, error.budget.stdU, band).verdict,
+            verdict: judgeReading(error.error, { stdU: error.budget.stdU }, tolerance).verdict,
           }}
           sentence={`${line}; tolerance ${limit}.`}
         />
       ) : null}
       {error ? (
         <WhyBudget
-          aside={`tolerance ${limit}; every reading is corrected by this`}
+          aside={`tolerance ${limit} (${TOLERANCE_WORD[pen.body.tolerancePolicy]}); every reading is corrected by this`}
           of={`of the ${ph ? 'pH' : 'EC'} error`}
           budget={error.budget}
           write={(u) => (ph ? formats.number(u, 3) : `${formats.number(100 * u, 1)} %`)}

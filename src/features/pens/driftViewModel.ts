@@ -1,4 +1,5 @@
 import type { DriftAnswer } from '@/book/answers';
+import { isWithin } from '@/core/calibration';
 import type { ProbeWarning } from '@/core/drift';
 import { dueBy, shortDay, type Formats } from '@/words';
 
@@ -25,7 +26,7 @@ export function warningSentence(warning: ProbeWarning, formats: Formats): string
 export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: number): string {
   const { points, tolerance, quantity } = drift;
   const found = points.filter(({ kind }) => kind === 'found');
-  const out = found.filter(({ error }) => Math.abs(error) > tolerance).length;
+  const out = found.filter(({ error }) => !isWithin(error, tolerance)).length;
   const last = found.at(-1);
   const name = quantity === 'ph' ? 'pH' : 'EC';
   if (!last) return `${name}: adjusted unseen so far, so nothing is known of its drift.`;
@@ -37,7 +38,7 @@ export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: numbe
   const due = drift.dueByDriftMs;
   const forecast =
     due === undefined
-      ? 'A date by its own drift comes with the sixth check.'
+      ? 'A date by its own drift comes with the second check.'
       : due <= nowMs
         ? `By its own drift it may have left its tolerance ${dueBy(due, nowMs)}.`
         : `By its own drift it may leave its tolerance ${dueBy(due, nowMs)}.`;

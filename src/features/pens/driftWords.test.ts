@@ -11,15 +11,15 @@ const point = (daysAgo: number, error: number) =>
 const drift = (more: Partial<DriftAnswer>): DriftAnswer => ({
   quantity: 'ph',
   points: [point(14, 0.02), point(7, 0.09)],
-  cone: [],
-  tolerance: 0.05,
+  curve: [],
+  tolerance: { low: -0.05, high: 0.05, digit: 0.01 },
   incidentsMs: [],
   ...more,
 });
 
 test('the sentence tells the newest error, the record and the date by own drift', () => {
   expect(driftSentence(drift({}), formats, nowMs)).toBe(
-    'Last found +0.09 off. Out of tolerance at 1 of 2 checks. A date by its own drift comes with the sixth check.',
+    'Last found +0.09 off. Out of tolerance at 1 of 2 checks. A date by its own drift comes with the second check.',
   );
   const dated = drift({ points: [point(7, 0.02)], dueByDriftMs: nowMs + 3 * DAY_MS });
   expect(driftSentence(dated, formats, nowMs)).toContain(
@@ -48,7 +48,9 @@ describe('the look-back in words', () => {
     errorFrom: -0.02,
     errorTo: 0.38,
     atPh: 6,
-    tolerance: 0.05,
+    tolerance: { low: -0.05, high: 0.05 },
+    curve: [],
+    isFirst: false,
     afterCleaning: false,
     rows: [],
     turnedCount: 0,

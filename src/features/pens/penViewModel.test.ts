@@ -16,7 +16,13 @@ const DAY_MS = 86_400_000;
 const now = new Date(2026, 4, 20, 10, 0).getTime();
 const formats = makeFormats(DEFAULT_FORMATS);
 const side = (more: object): PenSide =>
-  ({ quantity: 'ph', word: 'ready', policy: 'weekly', ...more }) as PenSide;
+  ({
+    quantity: 'ph',
+    word: 'ready',
+    policy: 'weekly',
+    state: { standing: 'checked' },
+    ...more,
+  }) as PenSide;
 const pen = (word: string, more: object = {}): PenAnswer =>
   ({
     word,
@@ -110,11 +116,17 @@ test('a state is told with the reason that made it so', () => {
   const reason = (word: PenSide['word'], more: object) =>
     reasonOf({ word, sides: [side({ word, due: { reason: 'never' }, ...more })] });
   expect(reason('cantBeTrusted', { leftOut: true })).toMatch(/ended out of tolerance/);
-  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/drifted more than four tolerances/);
+  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/too unsure/);
   expect(reason('checkDue', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toBe(
     'Check due: it had a knock.',
   );
   expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(/time between checks/);
+  expect(reason('checkDue', { due: { reason: 'off', atMs: 1 } })).toMatch(/adjust it/);
+  const withCode = { reason: 'disagrees', withCode: 'P1', atMs: 1 };
+  expect(reason('checkDue', { due: withCode })).toMatch(/disagreed with P1/);
+  expect(reason('cantBeTrusted', { state: { standing: 'broken' } })).toMatch(
+    /cracked bulb.*swapped/,
+  );
   // An event of the past is no reason once the pen is ready again.
   expect(reason('ready', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toMatch(/holds/);
 });

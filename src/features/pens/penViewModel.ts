@@ -2,7 +2,9 @@ import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/ans
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
 import {
   ago,
+  BROKEN_REASON,
   dueBy,
+  disagreeWords,
   dueReason,
   EVENT_WORD,
   LEFT_OUT_REASON,
@@ -45,6 +47,8 @@ export function nextCheckLine({ due, policy }: PenSide, nowMs: number): string {
     uses: 'it has been used as often as you allow',
     ownDrift: 'by its own drift it may leave its tolerance then',
     unused: 'thirty days unused ask for one',
+    off: 'it stands outside its tolerance',
+    disagrees: due.reason === 'disagrees' ? disagreeWords(due) : '',
     event: due.reason === 'event' ? EVENT_WORD[due.event] : '',
   }[due.reason];
   const when = due.atMs <= nowMs ? `due since ${shortDay(due.atMs)}` : dueBy(due.atMs, nowMs);
@@ -127,6 +131,7 @@ export function papersLine({ papers }: Pick<PenDetailAnswer['body'], 'papers'>):
 
 /** Why it is in its state: the event or date that makes it so, else the word's own reason. */
 export function reasonOf(pen: Pick<PenDetailAnswer, 'word' | 'sides'>): string {
+  if (pen.sides.some(({ state }) => state.standing === 'broken')) return BROKEN_REASON;
   const isLeftOut = pen.sides.some(({ word, leftOut }) => word === 'cantBeTrusted' && leftOut);
   if (pen.word === 'cantBeTrusted' && isLeftOut) return LEFT_OUT_REASON;
   const due = pen.word === 'checkDue' ? pen.sides.map(({ due: each }) => dueReason(each)) : [];

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { JudgedValue } from '@/core/readings';
+import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { Band } from '@/core/verdict';
 import { useFormats } from '@/features/frame/formats';
 import { BandEnds } from '@/features/parts/BandEnds';
@@ -7,7 +7,7 @@ import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { VERDICT_SENTENCE, VERDICT_TONE, verdictAdvice } from '@/words';
+import { judgedWords } from '@/words';
 
 interface Props {
   readonly quantity: 'ph' | 'ec';
@@ -28,9 +28,10 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
     (ph
       ? formats.phPair(judged.value, judged.budget.expandedU)
       : formats.ecPair(judged.value, judged.budget.expandedU));
+  const words = judged && pair && judgedWords(judged, pair.plusMinus);
   return (
     <View style={styles.verdict}>
-      {judged ? (
+      {judged && hasNumber(judged.standing) ? (
         <JudgedNotch quantity={quantity} judged={judged} size="row" />
       ) : band ? (
         <Notch
@@ -41,19 +42,21 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
       ) : null}
       {band ? <BandEnds low={low} high={high} /> : null}
       <View aria-live="polite" role="status" style={styles.line}>
-        {judged && pair ? (
+        {judged && pair && words ? (
           <>
-            <Say bold tone={VERDICT_TONE[judged.verdict]}>
-              {VERDICT_SENTENCE[judged.verdict]}
+            <Say bold tone={words.tone}>
+              {words.sentence}
             </Say>
-            <Say size="small">
-              {judged.verified ? 'true ' : 'unverified, '}
-              {pair.value} ± {pair.plusMinus}
-              {unit}
-            </Say>
+            {hasNumber(judged.standing) ? (
+              <Say size="small">
+                {judged.standing === 'checked' ? 'true ' : 'about '}
+                {pair.value} ± {pair.plusMinus}
+                {unit}
+              </Say>
+            ) : null}
             {judged.verdict === 'in' ? null : (
               <Say size="small" tone="soft" style={styles.advice}>
-                {verdictAdvice(judged.verdict, pair.plusMinus)}
+                {words.advice}
               </Say>
             )}
           </>

@@ -1,4 +1,5 @@
 import type { PenAnswer } from '@/book/answers';
+import { makePenTrack, stateAt } from '@/core/drift';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { DEFAULT_FORMATS, makeFormats, stepTyped } from '@/words';
 import { EMPTY_READ, looksFrozen, readView, type ReadTyped } from './readModel';
@@ -6,18 +7,33 @@ import { EMPTY_READ, looksFrozen, readView, type ReadTyped } from './readModel';
 const settings = DEFAULT_FORMATS;
 const formats = makeFormats(settings);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
-const pen = (state: unknown): PenAnswer =>
+/** A side as its model has it before any check. */
+const startOf = (quantity: 'ph' | 'ec') => {
+  const repeatStdU = quantity === 'ph' ? 0.015 : 0.008;
+  const track = makePenTrack({ quantity, accuracy: 0.1, repeatStdU, firstUseMs: 0, events: [] });
+  return { quantity, word: 'unverified', state: stateAt(track, 0), repeatStdU };
+};
+const penWith = (more: object = {}): PenAnswer =>
   ({
     id: 'p',
     body: penFromProfile(combination, { code: 'P1', name: 'Combination' }),
     word: 'unverified',
     openBench: [],
-    sides: [
-      { quantity: 'ph', word: 'unverified', state },
-      { quantity: 'ec', word: 'unverified', state },
-    ],
+    sides: (['ph', 'ec'] as const).map((quantity) => {
+      const side = startOf(quantity);
+      return { ...side, state: { ...side.state, ...more } };
+    }),
   }) as unknown as PenAnswer;
-const unverified = pen({ basis: 'unverified' });
+const unverified = penWith();
+const nothing = { level: 0, shared: 0, gain: 0 };
+/** A pen just checked, without any error and almost without doubt. */
+const checked = penWith({
+  standing: 'checked',
+  level: 0,
+  gain: 0,
+  variance: { ...nothing, level: 1e-6 },
+  jump: undefined,
+});
 const tank = { phBand: { low: 5.5, high: 6.5 }, ecBand: { low: 1, high: 1.8 }, alphaPerC: 0.019 };
 const view = (typed: Partial<ReadTyped>, more: Partial<Parameters<typeof readView>[0]> = {}) =>
   readView({
@@ -54,9 +70,18 @@ test('a text is no number, at its own field only', () => {
   expect(shown.ec.judged?.value).toBeCloseTo(1.4, 1);
 });
 
-test('a pen never checked gives no firm verdict and is judged with the maker’s accuracy', () => {
+test('a pen never checked gives a number with the maker’s accuracy, no verdict and no side', () => {
   const { judged } = view({ ph: '6.0' }).ph;
-  expect(judged).toMatchObject({ verified: false, verdict: 'probablyIn' });
+  expect(judged).toMatchObject({ standing: 'unverified', verdict: 'cantTell' });
+  expect(judged!.budget.parts[0]?.source).toBe('makersAccuracy');
+  expect(view({ ph: '9.0' }).ph.judged?.verdict).toBe('cantTell');
+  expect(view({ ph: '6.0' }, { phPen: checked }).ph.judged?.verdict).toBe('in');
+});
+
+test('a pen that cannot be right shows what it showed, and no verdict', () => {
+  const broken = penWith({ standing: 'broken', level: 0, gain: -0.98 });
+  const { judged } = view({ ph: '6.99' }, { phPen: broken }).ph;
+  expect(judged).toMatchObject({ standing: 'broken', verdict: 'cantTell', value: 6.99 });
 });
 
 test('a book in °F takes °F, and a pen without compensation asks for it', () => {
@@ -84,21 +109,24 @@ test('steps go by one digit, and start from the last reading', () => {
   expect(step('5.80', -1)).toBe('5.79');
 });
 
-test('dips of one sample are averaged; three of them tell their own spread', () => {
-  const once = view({ ph: '5.80' }).ph.judged!;
-  const thrice = view({ ph: '5.90' }, { dips: { ph: [5.7, 5.8], ec: [] } }).ph.judged!;
-  expect(thrice.value).toBeCloseTo(once.value, 9);
-  // Their own s/√n = 0.058 is in the budget.
-  expect(thrice.budget.stdU).toBeGreaterThan(0.057);
+test('dips of one sample are averaged; their own spread counts, and many are surer than one', () => {
+  const read = (ph: string, dips: number[]) =>
+    view({ ph }, { phPen: checked, dips: { ph: dips, ec: [] } }).ph.judged!;
+  const [once, calm, wild] = [read('5.80', []), read('5.80', [5.8, 5.8]), read('6.20', [5.4, 5.8])];
+  expect(wild.value).toBeCloseTo(once.value, 9);
+  expect(calm.budget.stdU).toBeLessThan(once.budget.stdU);
+  // √((10·0.015² + 0.32)/12/3) = 0.095.
+  const repeat = wild.budget.parts.find(({ source }) => source === 'repeat');
+  expect(repeat?.stdU).toBeCloseTo(0.0946, 3);
   expect(view({}, { dips: { ph: [5.7], ec: [] } })).toMatchObject({ canSave: true });
 });
 
 test('drain has no band until one is set; the tank’s is never used for it', () => {
   expect(view({ ph: '7.4' }, { sample: 'drain' }).ph.judged).toMatchObject({ verdict: 'noBand' });
   const banded = { ...tank, sampleBands: { drain: { ph: { low: 5, high: 6 } } } };
-  expect(view({ ph: '7.4' }, { sample: 'drain', tank: banded }).ph.judged?.pHigh).toBeGreaterThan(
-    0.99,
-  );
+  const drain = view({ ph: '7.4' }, { sample: 'drain', tank: banded, phPen: checked });
+  expect(drain.ph.judged).toMatchObject({ verdict: 'high' });
+  expect(drain.ph.judged?.pHigh).toBeGreaterThan(0.99);
 });
 
 test('volume in the book’s unit, a laboratory’s value beside, and what cannot be', () => {

@@ -1,9 +1,10 @@
 import type { PenAnswer, PenSide } from '@/book/answers';
+import type { Quantity } from '@/core/calibration';
 import { checkEcEntry, checkPhEntry, checkTempEntry } from '@/core/plausibility';
-import { assessEc, assessPh, judgeTank, type JudgedValue } from '@/core/readings';
+import { assess, judgeTank, type JudgedValue, type ReadingInput } from '@/core/readings';
 import { celsiusFrom, litresFrom } from '@/core/units';
 import type { Tank } from '@/records/kinds';
-import { bandsOf, ecShownOf, phShownOf, type Sample } from '@/records/samples';
+import { bandsOf, dipsShown, meanShown, type Sample } from '@/records/samples';
 import {
   ecMessage,
   notANumber,
@@ -94,13 +95,8 @@ function allDips(
 }
 
 /** A side of a pen, where it has one. */
-export function sideOf<Q extends 'ph' | 'ec'>(
-  pen: PenAnswer | undefined,
-  quantity: Q,
-): Extract<PenSide, { quantity: Q }> | undefined {
-  return pen?.sides.find(
-    (side): side is Extract<PenSide, { quantity: Q }> => side.quantity === quantity,
-  );
+export function sideOf(pen: PenAnswer | undefined, quantity: Quantity): PenSide | undefined {
+  return pen?.sides.find((side) => side.quantity === quantity);
 }
 
 function readTemp({ typed, formats }: Input): FieldRead {
@@ -112,52 +108,62 @@ function readTemp({ typed, formats }: Input): FieldRead {
   return { ...field, value: field.value === undefined ? undefined : toC(field.value) };
 }
 
-function readEc(
-  { typed, tank, ecPen, formats, sample, dips }: Input,
-  tempC: number | undefined,
-): ReadView['ec'] {
-  const pen = ecPen?.body.ec;
-  const side = sideOf(ecPen, 'ec');
-  if (!pen || !side) return {};
-  const field = readField(typed.ec, 'EC', (value) => {
-    const issue = checkEcEntry(value, pen.scale);
-    return issue && ecMessage(issue, pen.scale, formats);
-  });
-  const all = allDips(field, dips?.ec);
-  if (!all || field.message) return field;
-  const assessed = assessEc({
-    ...ecShownOf(all),
-    tempC,
-    pen,
-    state: side.state,
-    feedAlphaPerC: tank.alphaPerC,
-  });
-  if (assessed.ok)
-    return { ...field, judged: judgeTank(assessed.value, bandsOf(tank, sample ?? 'tank').ec) };
+/** What the core needs of one quantity as it stands in its field; undefined without a pen for it. */
+function inputOf(
+  quantity: Quantity,
+  all: { readonly shown: number; readonly repeats: readonly number[] },
+  { tank, phPen, ecPen, tempC }: Input & { readonly tempC: number | undefined },
+): ReadingInput | undefined {
+  const pen = quantity === 'ph' ? phPen : ecPen;
+  const side = sideOf(pen, quantity);
+  if (!pen || !side) return undefined;
+  const { state, repeatStdU } = side;
+  const common = { shown: meanShown(all), dips: dipsShown(all), tempC, state, repeatStdU };
+  if (quantity === 'ph') return pen.body.ph ? { quantity, pen: pen.body.ph, ...common } : undefined;
+  const feedAlphaPerC = tank.alphaPerC;
+  return pen.body.ec ? { quantity, pen: pen.body.ec, feedAlphaPerC, ...common } : undefined;
+}
+
+/** A typing mistake of one quantity, where there is one. */
+function mistakeIn(
+  quantity: Quantity,
+  value: number,
+  { ecPen, formats }: Input,
+): FieldMessage | undefined {
+  if (quantity === 'ph') {
+    const issue = checkPhEntry(value);
+    return issue && phMessage(issue, formats);
+  }
+  const scale = ecPen?.body.ec?.scale ?? 'mS/cm';
+  const issue = checkEcEntry(value, scale);
+  return issue && ecMessage(issue, scale, formats);
+}
+
+const NAME = { ph: 'pH', ec: 'EC' } as const;
+
+/** One quantity as typed: its value, what it is worth, or a message. */
+function readSide(
+  quantity: Quantity,
+  input: Input & { readonly tempC: number | undefined; readonly ecMsPerCm?: number | undefined },
+): ReadView['ph'] {
+  const { typed, tank, sample, dips, ecMsPerCm } = input;
+  if (!sideOf(quantity === 'ph' ? input.phPen : input.ecPen, quantity)) return {};
+  const field = readField(typed[quantity], NAME[quantity], (value) =>
+    mistakeIn(quantity, value, input),
+  );
+  const all = allDips(field, dips?.[quantity]);
+  const reading = all && !field.message ? inputOf(quantity, all, input) : undefined;
+  if (!reading) return field;
+  const assessed = assess(reading);
+  if (assessed.ok) {
+    const band = bandsOf(tank, sample ?? 'tank')[quantity];
+    return { ...field, judged: judgeTank(assessed.value, band, ecMsPerCm) };
+  }
   const text =
     assessed.refusal.reason === 'temperatureNeeded'
       ? 'This pen does not compensate for temperature: type the tank’s temperature too.'
       : 'Conductivity is compensated between 0 and 50 °C only.';
   return { ...field, message: { text } };
-}
-
-function readPh(
-  { typed, tank, phPen, formats, sample, dips }: Input,
-  tempC: number | undefined,
-  ecMsPerCm: number | undefined,
-): ReadView['ph'] {
-  const pen = phPen?.body.ph;
-  const side = sideOf(phPen, 'ph');
-  if (!pen || !side) return {};
-  const field = readField(typed.ph, 'pH', (value) => {
-    const issue = checkPhEntry(value);
-    return issue && phMessage(issue, formats);
-  });
-  const all = allDips(field, dips?.ph);
-  if (!all || field.message) return field;
-  const assessed = assessPh({ ...phShownOf(all), tempC, pen, state: side.state });
-  const { ph: band } = bandsOf(tank, sample ?? 'tank');
-  return { ...field, judged: judgeTank(assessed, band, ecMsPerCm) };
 }
 
 /** A number in a range, or a message. */
@@ -175,8 +181,8 @@ export function readView(input: Input): ReadView {
   const { typed, formats, dips } = input;
   const temp = readTemp(input);
   const tempC = temp.message ? undefined : temp.value;
-  const ec = readEc(input, tempC);
-  const ph = readPh(input, tempC, ec.judged?.value);
+  const ec = readSide('ec', { ...input, tempC });
+  const ph = readSide('ph', { ...input, tempC, ecMsPerCm: ec.judged?.value });
   const { volumeUnit } = formats.settings;
   const volume = readPlain(typed.level, 'volume', [0, 1_000_000], volumeUnit);
   const litres = volume.value === undefined ? undefined : litresFrom(volume.value, volumeUnit);

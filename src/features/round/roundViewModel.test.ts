@@ -15,6 +15,7 @@ import {
 const now = new Date(2026, 4, 20, 10, 0).getTime();
 const formats = makeFormats(DEFAULT_FORMATS);
 const judged = (value: number, verdict: Verdict) => ({
+  standing: 'checked',
   value,
   verdict,
   budget: { expandedU: 0.08 },

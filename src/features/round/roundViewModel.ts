@@ -1,10 +1,11 @@
-import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
-import type { JudgedValue } from '@/core/readings';
+import type { PenAnswer, ReadingRow, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
+import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { Verdict } from '@/core/verdict';
 import {
   additionLine,
   ago,
   dueTime,
+  judgedWords,
   minutesSeconds,
   PEN_WORD,
   VERDICT_WORD,
@@ -150,16 +151,34 @@ export function penLine(pen: PenAnswer, nowMs: number): string {
   return last > 0 ? `${word}; last check ${inOneLine(ago(last, nowMs))}` : `${word}`;
 }
 
+/** A value as a stop states it, rounded as its ± allows; as shown where its pen gives no number. */
+function valueText(
+  judged: JudgedValue | undefined,
+  quantity: 'ph' | 'ec',
+  formats: Formats,
+): string | undefined {
+  if (!judged) return undefined;
+  const { value, standing, budget } = judged;
+  const shown = hasNumber(standing) ? '' : 'shown ';
+  if (quantity === 'ec') return `${shown}${formats.ec(value)} ${formats.ecUnit}`;
+  const ph = shown ? formats.number(value, 2) : formats.phPair(value, budget.expandedU).value;
+  return `pH ${shown}${ph}`;
+}
+
+/** Why a reading gives no verdict, in a word; undefined for one that does. */
+function doubtOf({ ph, ec }: ReadingRow): string | undefined {
+  const doubtful = [ph?.judged, ec?.judged].find((one) => one && one.standing !== 'checked');
+  return doubtful && judgedWords(doubtful, '').word;
+}
+
 /** The line under a tank's notch at its stop. */
 export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
   if (!latest) return 'not read yet';
-  // Rounded as its ± allows: no digit that says nothing.
-  const judged = latest.ph?.judged;
-  const ph = judged && `pH ${formats.phPair(judged.value, judged.budget.expandedU).value}`;
-  const ec = latest.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
+  const ph = valueText(latest.ph?.judged, 'ph', formats);
+  const ec = valueText(latest.ec?.judged, 'ec', formats);
   const values = [ph, ec].flatMap((value) => (value ? inOneLine(value) : []));
-  const unverified = judged?.verified === false || latest.ec?.judged?.verified === false;
-  const age = `${inOneLine(ago(latest.atMs, nowMs))}${unverified ? ', unverified' : ''}`;
+  const doubt = doubtOf(latest);
+  const age = `${inOneLine(ago(latest.atMs, nowMs))}${doubt ? `, ${doubt}` : ''}`;
   return `${values.join(' · ')} ${age}`;
 }
 

@@ -1,3 +1,4 @@
+import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { z } from 'zod';
 import { litresFrom, volumeFromLitres, type VolumeUnit } from '@/core/units';
 import { typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
@@ -89,7 +90,7 @@ export function tankDefaults(tank: Tank | undefined, formats: Formats): TankForm
     phHigh: mark(tank?.phBand.high ?? 6.5),
     ecLow: tank ? mark(tank.ecBand.low) : '',
     ecHigh: tank ? mark(tank.ecBand.high) : '',
-    alpha: mark(100 * (tank?.alphaPerC ?? 0.019)),
+    alpha: mark(100 * (tank?.alphaPerC ?? FEED_ALPHA_PER_C)),
     full: tank?.fullL === undefined ? '' : mark(volumeFromLitres(tank.fullL, unit)),
     pump: tank?.pumpLPerMin === undefined ? '' : mark(tank.pumpLPerMin),
     waterA: tank?.waters?.[0]?.waterId ?? '',

@@ -21,7 +21,7 @@ describe('a tank from its form', () => {
     const tank = form({}).data;
     expect(tank).toMatchObject({
       volumeL: 160,
-      alphaPerC: 0.019,
+      alphaPerC: 0.02,
       phBand: { low: 5.5, high: 6.5 },
       ecBand: { low: 1, high: 1.8 },
       waters: undefined,

@@ -5,6 +5,7 @@ import { TANK_HEADS, tankRows } from './tankRows';
 const formats = makeFormats(DEFAULT_FORMATS);
 const nowMs = new Date(2026, 10, 25, 10).getTime();
 const judged = (value: number, verdict: string) => ({
+  standing: 'checked',
   value,
   verdict,
   budget: { expandedU: 0.06 },

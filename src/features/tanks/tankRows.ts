@@ -1,8 +1,8 @@
 import type { TankAnswer } from '@/book/answers';
-import type { JudgedValue } from '@/core/readings';
+import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { TableCell, TableHead, TableRow } from '@/features/parts/DataTable';
 import { outlookOf } from './tankViewModel';
-import { ago, VERDICT_TONE, VERDICT_WORD, type Formats } from '@/words';
+import { ago, judgedWords, type Formats } from '@/words';
 
 /** Columns of the table of all tanks. */
 export const TANK_HEADS = (formats: Formats): readonly TableHead[] => [
@@ -22,14 +22,14 @@ function pairCell(
   write: (value: number, u: number) => { value: string; plusMinus: string },
 ): TableCell {
   if (!judged) return NONE;
+  if (!hasNumber(judged.standing)) return { text: judgedWords(judged, '').word, sort: -1 };
   const { value, plusMinus } = write(judged.value, judged.budget.expandedU);
   return { text: `${value} ± ${plusMinus}`, sort: judged.value };
 }
 
 function verdictCell(judged: JudgedValue | undefined): TableCell {
   if (!judged) return NONE;
-  const tone = VERDICT_TONE[judged.verdict];
-  const word = VERDICT_WORD[judged.verdict];
+  const { tone, word } = judgedWords(judged, '');
   return { text: word, sort: word, tone };
 }
 

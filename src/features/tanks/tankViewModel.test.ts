@@ -10,7 +10,11 @@ const reading = {
   by: 'AM',
   tempC: 21.4,
   note: '',
-  ph: { shown: 5.38, penCode: 'P1', judged: { value: 5.35, budget: { expandedU: 0.08 } } },
+  ph: {
+    shown: 5.38,
+    penCode: 'P1',
+    judged: { standing: 'checked', value: 5.35, budget: { expandedU: 0.08 } },
+  },
   ec: { shown: 1460, scale: 'µS/cm', penCode: 'P3', judged: undefined },
 } as unknown as ReadingRow;
 

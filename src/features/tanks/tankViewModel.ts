@@ -1,8 +1,16 @@
 import type { AdditionRow, ReadingRow } from '@/book/answers';
 import type { Leaving } from '@/core/forecast';
 import { sideOfVerdict } from '@/core/look-back';
-import type { JudgedValue } from '@/core/readings';
-import { ADDITION_WORD, additionLine, ago, leavingSentence, shortDay, type Formats } from '@/words';
+import { hasNumber, type JudgedValue } from '@/core/readings';
+import {
+  ADDITION_WORD,
+  additionLine,
+  ago,
+  judgedWords,
+  leavingSentence,
+  shortDay,
+  type Formats,
+} from '@/words';
 
 /** What stands beside a tank's newest value: what the pen showed, which pen, when. */
 export function shownLine(
@@ -37,14 +45,20 @@ export interface HistoryLine {
 
 /** A reading as cells: day, pH, EC, temperature, who. */
 function readingCells(reading: ReadingRow, formats: Formats): readonly string[] {
-  const pairText = (pair: { value: string; plusMinus: string } | undefined) =>
-    pair ? `${pair.value} ± ${pair.plusMinus}` : '–';
+  const pairText = (
+    judged: JudgedValue | undefined,
+    write: (value: number, u: number) => { value: string; plusMinus: string },
+  ) => {
+    if (!judged) return '–';
+    const { value, plusMinus } = write(judged.value, judged.budget.expandedU);
+    return hasNumber(judged.standing) ? `${value} ± ${plusMinus}` : judgedWords(judged, '').word;
+  };
   const ph = reading.ph?.judged;
   const ec = reading.ec?.judged;
   return [
     shortDay(reading.atMs),
-    pairText(ph && formats.phPair(ph.value, ph.budget.expandedU)),
-    pairText(ec && formats.ecPair(ec.value, ec.budget.expandedU)),
+    pairText(ph, formats.phPair),
+    pairText(ec, formats.ecPair),
     reading.tempC === undefined ? '–' : formats.temp(reading.tempC),
     reading.by,
   ];

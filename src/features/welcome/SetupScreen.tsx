@@ -1,3 +1,4 @@
+import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { useState } from 'react';
 import { setUp } from '@/acts';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
@@ -33,7 +34,9 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
     const code = `P${penCount + 1}`;
     const name = penName(profile.title);
     const pen = penFromProfile(profile, { code, name, tolerancePolicy: settings.tolerancePolicy });
-    const recordIds = await act(setUp(pen, { ...tank, alphaPerC: 0.019, place: 1, note: '' }));
+    const recordIds = await act(
+      setUp(pen, { ...tank, alphaPerC: FEED_ALPHA_PER_C, place: 1, note: '' }),
+    );
     if (recordIds) goOn.to(`/read?tank=${recordIds[1]}`);
   };
 }

@@ -1,3 +1,4 @@
+import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { z } from 'zod';
 import { bandSchema } from './band';
 import { finite, instant, noteText, positive, recordRef, shortText } from './common';
@@ -13,7 +14,7 @@ export const tankSchema = z.object({
   /** mS/cm at 25 °C. */
   ecBand: bandSchema,
   /** The feed's temperature coefficient, per °C. */
-  alphaPerC: finite.min(0.01).max(0.04).default(0.019),
+  alphaPerC: finite.min(0.01).max(0.04).default(FEED_ALPHA_PER_C),
   /** Place in the round; smaller comes first. */
   place: finite,
   /** The waters it is filled with and their parts. */

@@ -1,14 +1,13 @@
-import { meanShown, repeatStdU } from './repeats';
+import { dipsShown, meanShown } from './repeats';
 
-test('the mean of all dips, and its standard uncertainty s/√n by hand', () => {
-  // 5.9, 6.0, 6.1: s = 0.1, over √3 dips 0.0577.
+test('the mean of all dips, the raw values in their order', () => {
   const side = { shown: 5.9, repeats: [6.0, 6.1] };
   expect(meanShown(side)).toBeCloseTo(6.0, 12);
-  expect(repeatStdU(side)).toBeCloseTo(0.1 / Math.sqrt(3), 9);
+  expect(dipsShown(side)).toEqual([5.9, 6.0, 6.1]);
 });
 
-test('one or two dips tell no spread', () => {
-  expect(repeatStdU({ shown: 6 })).toBeUndefined();
-  expect(repeatStdU({ shown: 6, repeats: [6.4] })).toBeUndefined();
+test('a single dip is its own mean', () => {
   expect(meanShown({ shown: 6 })).toBe(6);
+  expect(meanShown({ shown: 6, repeats: [] })).toBe(6);
+  expect(dipsShown({ shown: 6 })).toEqual([6]);
 });

@@ -47,7 +47,10 @@ export function Strip({ spec, size, look, write, flags = [], sentence }: Props) 
       aria-label={sentence}
     >
       <Path d={at.band} fill={color.wood} opacity={0.7} />
-      <Path d={at.cone} fill={look.color} opacity={0.16} />
+      <Path d={at.cloud} fill={look.color} opacity={0.16} />
+      {at.cloudLine ? (
+        <Path d={at.cloudLine} fill="none" stroke={look.color} strokeWidth={1.25} opacity={0.7} />
+      ) : null}
       <Path d={at.axis} fill="none" stroke={color.ink} strokeWidth={1.5} />
       {apartTicks(at.ticks).map((tick) => (
         <SvgText

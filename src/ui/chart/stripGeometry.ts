@@ -25,14 +25,16 @@ export interface StripSpec {
   readonly points: readonly StripPoint[];
   /** Sorted by time; none for a strip without a target. */
   readonly band: readonly BandStep[];
-  /** A value that may come: half width around the line's end. */
-  readonly cone?: readonly {
+  /** A value with its ± through time, the future too: a line in a cloud, never cut off. */
+  readonly cloud?: readonly {
     readonly atMs: number;
     readonly value: number;
     readonly half: number;
   }[];
   /** Where the line is broken: each group is a line of its own. */
   readonly breakAfter?: (point: StripPoint, next: StripPoint) => boolean;
+  /** Points are joined by a line; false where the cloud has its own. Default true. */
+  readonly joined?: boolean | undefined;
   /** The least height of the scale, so that calm values stay calm. */
   readonly leastSpan: number;
   /** Marks and whiskers; too many points to tell apart go without. Default true. */
@@ -53,7 +55,8 @@ export interface StripGeometry {
   readonly marks: string;
   readonly hollow: string;
   readonly band: string;
-  readonly cone: string;
+  readonly cloud: string;
+  readonly cloudLine: string;
   /** The notch's edge: the axis steps out where the band lies. */
   readonly axis: string;
   readonly ticks: readonly { readonly y: number; readonly value: number }[];
@@ -70,8 +73,8 @@ const NOTCH_PX = 8;
 const square = (x: number, y: number, half: number) =>
   `M${(x - half).toFixed(1)} ${(y - half).toFixed(1)}h${2 * half}v${2 * half}h${-2 * half}Z`;
 
-/** The range of values to show: points with their whiskers, and the newest band. */
-function valueRange({ points, band, domain, leastSpan }: StripSpec): [number, number] {
+/** The range of values to show: points with their whiskers, the cloud, and the newest band. */
+function valueRange({ points, band, domain, leastSpan, cloud = [] }: StripSpec): [number, number] {
   const inside = points.filter(({ atMs }) => atMs >= domain[0] && atMs <= domain[1]);
   let [low, high] = [Infinity, -Infinity];
   const take = (value: number) => {
@@ -84,6 +87,7 @@ function valueRange({ points, band, domain, leastSpan }: StripSpec): [number, nu
     take(value + expandedU);
     if (shown !== undefined) take(shown);
   }
+  for (const { value, half } of cloud) [value - half, value + half].forEach(take);
   const last = band.at(-1);
   if (last) [last.low, last.high].forEach(take);
   if (low > high) return [0, leastSpan];
@@ -122,7 +126,7 @@ function axisPath(
 
 /** Where everything of a strip stands. One path a layer: thousands of points are no more nodes. */
 export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
-  const { domain, band, cone = [], breakAfter, detailed = true } = spec;
+  const { domain, band, cloud = [], breakAfter, detailed = true, joined = true } = spec;
   const x = scaleTime([...domain], [size.left, size.width - PAD]);
   const y = scaleLinear(valueRange(spec), [size.height - PAD, PAD]);
   const all = spec.points.filter(
@@ -140,12 +144,10 @@ export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
     const next = inside[index + 1];
     if (next && breakAfter?.(point, next)) groups.push([]);
   });
-  // What may come is cut off at the strip's edge: the past keeps its scale.
-  const within = (value: number) => Math.min(Math.max(y(value), PAD), size.height - PAD);
-  const toCone = area<NonNullable<StripSpec['cone']>[number]>(
+  const toCloud = area<NonNullable<StripSpec['cloud']>[number]>(
     (p) => x(p.atMs),
-    (p) => within(p.value - p.half),
-    (p) => within(p.value + p.half),
+    (p) => y(p.value - p.half),
+    (p) => y(p.value + p.half),
   )
     .curve(curveLinear)
     .digits(1);
@@ -155,7 +157,7 @@ export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
     ({ value, shown }) => shown !== undefined && Math.abs(y(shown) - y(value)) > HOLLOW_APART_PX,
   );
   return {
-    line: groups.map((group) => toLine(group) ?? '').join(''),
+    line: joined ? groups.map((group) => toLine(group) ?? '').join('') : '',
     whiskers: marked
       .filter(({ expandedU }) => expandedU !== undefined && expandedU > 0)
       .map(({ atMs, value, expandedU = 0 }) => {
@@ -166,7 +168,8 @@ export function stripGeometry(spec: StripSpec, size: StripSize): StripGeometry {
     marks: marked.map(({ atMs, value }) => square(x(atMs), y(value), MARK)).join(''),
     hollow: apart.map(({ atMs, shown }) => square(x(atMs), y(shown!), MARK)).join(''),
     band: bandPath(band, domain, { x, y }),
-    cone: cone.length > 1 ? (toCone([...cone]) ?? '') : '',
+    cloud: cloud.length > 1 ? (toCloud([...cloud]) ?? '') : '',
+    cloudLine: cloud.length > 1 ? (toLine([...cloud]) ?? '') : '',
     axis: axisPath(last, y, size),
     ticks: values.map((value) => ({ value, y: y(value) })),
     x,

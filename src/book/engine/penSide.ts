@@ -1,0 +1,130 @@
+import type { PenSide } from '@/book/answers';
+import { isWithin, ISOPOTENTIAL_PH, type Quantity, type Tolerance } from '@/core/calibration';
+import {
+  PEN_MODEL,
+  dueByDriftMs,
+  dueIfAdjustedMs,
+  errorAt,
+  errorBudget,
+  probabilityOut,
+  stateAt,
+  type PenState,
+  type PenTrack,
+} from '@/core/drift';
+import { checkDue, penWord } from '@/core/schedule';
+import type { BookState, LiveRecord } from './bookState';
+import { disagreementOf } from './pensInOneTank';
+import { forcingEvents, isResting, runningSoak } from './penCare';
+import { repeatStdUOf, sessionsOf, sideTolerance, trackOf } from './penTrack';
+import { usesOf } from './penUse';
+
+/** Where a pen's error is stated: the middle of what most crops want, pH. */
+export const CROP_PH = 6;
+
+/** The same as a lever on the pen's line: 0 for EC, whose error is alike everywhere. */
+export const cropLever = (quantity: Quantity) =>
+  quantity === 'ph' ? CROP_PH - ISOPOTENTIAL_PH : 0;
+
+/** The dates by own drift: as it is, and as if it were adjusted. */
+export function driftDates(
+  track: PenTrack,
+  { tolerance, nowMs }: { readonly tolerance: Tolerance; readonly nowMs: number },
+): { readonly ownMs?: number | undefined; readonly adjustedMs?: number | undefined } {
+  const rule = { lever: cropLever(track.quantity), tolerance };
+  return { ownMs: dueByDriftMs(track, rule), adjustedMs: dueIfAdjustedMs(track, rule, nowMs) };
+}
+
+/** Whether the pen is likelier out of its tolerance than in it, where the crops live. */
+function isOff(state: PenState, tolerance: Tolerance): boolean {
+  const lever = cropLever(state.quantity);
+  const error = errorAt(state, lever);
+  return !isWithin(error, tolerance) && probabilityOut(state, { lever, tolerance }) > 0.5;
+}
+
+interface Asked {
+  readonly quantity: Quantity;
+  readonly nowMs: number;
+}
+
+/** When a side is due, and why. */
+function dueOf(
+  book: BookState,
+  pen: LiveRecord<'pen'>,
+  {
+    quantity,
+    state,
+    tolerance,
+    ownDriftDueMs,
+  }: Asked & {
+    readonly state: PenState;
+    readonly tolerance: Tolerance;
+    readonly ownDriftDueMs: number | undefined;
+  },
+) {
+  const { checkPolicy: policy, usesAllowed } = pen.body;
+  const lastCheckMs = sessionsOf(book, pen.id, quantity).at(-1)?.atMs;
+  const uses = usesOf(book, pen.id, quantity);
+  return checkDue({
+    policy,
+    usesAllowed,
+    lastCheckMs,
+    lastUseMs: uses.at(-1),
+    usesSinceCheck: uses.filter((atMs) => atMs > (lastCheckMs ?? 0)).length,
+    ownDriftDueMs,
+    events: forcingEvents(book, pen.id, quantity),
+    isOff: state.standing === 'checked' && isOff(state, tolerance),
+    disagrees: disagreementOf(book, pen.id, quantity),
+  });
+}
+
+/** What one side of a pen is worth at `nowMs`; undefined where it has no such side. */
+export function penSide(
+  book: BookState,
+  pen: LiveRecord<'pen'>,
+  { quantity, nowMs }: Asked,
+): PenSide | undefined {
+  const track = trackOf(book, pen.id, quantity);
+  if (!track) return undefined;
+  const state = stateAt(track, nowMs);
+  const lever = cropLever(quantity);
+  const tolerance = sideTolerance(pen, quantity);
+  const budget = errorBudget(state, lever);
+  const checked = state.standing !== 'unverified';
+  const { ownMs, adjustedMs } = driftDates(track, { tolerance, nowMs });
+  const due = dueOf(book, pen, { quantity, nowMs, state, tolerance, ownDriftDueMs: ownMs });
+  const last = sessionsOf(book, pen.id, quantity).at(-1);
+  const leftOut = last?.record.body.outcome === 'leftOut';
+  const soak = runningSoak(book, pen.id, quantity, nowMs)?.record.body.until;
+  const soakUntilMs = soak ? Date.parse(soak) : undefined;
+  const dueAtMs = 'atMs' in due ? due.atMs : undefined;
+  const word = penWord({
+    checked,
+    broken: state.standing === 'broken',
+    unknown: budget.expandedU > PEN_MODEL[quantity].unknownAbove,
+    leftOut,
+    eventDue: due.reason === 'event',
+    expandedU: budget.expandedU,
+    trustedBelow: PEN_MODEL[quantity].trustedBelow,
+    dueAtMs,
+    nowMs,
+    soakUntilMs,
+    resting: isResting(book, pen.id, quantity),
+  });
+  return {
+    quantity,
+    state,
+    repeatStdU: repeatStdUOf(book, pen.id, quantity),
+    tolerance,
+    error: checked
+      ? { atPh: quantity === 'ph' ? CROP_PH : undefined, error: errorAt(state, lever), budget }
+      : undefined,
+    word,
+    leftOut,
+    policy: pen.body.checkPolicy,
+    due,
+    dueAtMs,
+    ifAdjustedMs: adjustedMs,
+    lastCheckMs: last?.atMs,
+    soakUntilMs,
+  };
+}

@@ -1,0 +1,70 @@
+import { requireFinite } from '../result';
+import { TOLERANCE, type TolerancePolicy } from './constants';
+import type { Quantity } from './quantity';
+
+/** How far off a value may be: an interval round its target, both ends in the unit of the target. */
+export interface Tolerance {
+  readonly low: number;
+  readonly high: number;
+  /** One digit in the same unit, where it is counted in digits. */
+  readonly digit?: number | undefined;
+}
+
+/** What decides how far off a display may be. */
+export interface ToleranceRule {
+  readonly target: number;
+  readonly tolerance: number;
+  /** One digit of the display. */
+  readonly resolution: number;
+}
+
+/** How a shown value compares. */
+export interface ToleranceResult {
+  /** Shown − target, in the display's unit. */
+  readonly error: number;
+  readonly within: boolean;
+}
+
+const digitsOf = (value: number, resolution: number) => Math.round(value / resolution);
+
+/**
+ * The displays that are within tolerance of a target: whole digits round the digit nearest to it,
+ * never fewer than one to each side (a 0.1 pen cannot show 7.02). Resolution must be positive.
+ */
+export function displayTolerance({ target, tolerance, resolution }: ToleranceRule): Tolerance {
+  if (!(resolution > 0)) throw new RangeError('resolution must be positive');
+  const middle = digitsOf(requireFinite('target', target), resolution);
+  const digits = Math.max(1, digitsOf(tolerance, resolution));
+  return { low: (middle - digits) * resolution, high: (middle + digits) * resolution };
+}
+
+/** Whether a display lies within tolerance of its target, counted in whole digits. */
+export function withinTolerance(
+  shown: number,
+  { target, tolerance, resolution }: ToleranceRule,
+): ToleranceResult {
+  const { low, high } = displayTolerance({ target, tolerance, resolution });
+  const at = digitsOf(requireFinite('shown', shown), resolution);
+  const within = at >= digitsOf(low, resolution) && at <= digitsOf(high, resolution);
+  return { error: shown - target, within };
+}
+
+/**
+ * How far off a pen may be by its policy, as an interval of its error: pH, or relative for EC. Never
+ * narrower than one digit to each side (`digit` in the same unit): the same rule as at a cup.
+ */
+export function errorTolerance(
+  quantity: Quantity,
+  policy: TolerancePolicy,
+  digit: number,
+): Tolerance {
+  const half = Math.max(TOLERANCE[quantity][policy], requireFinite('digit', digit));
+  return { low: -half, high: half, digit };
+}
+
+/** Whether an error lies within a tolerance: counted in whole digits, as at a cup. */
+export function isWithin(error: number, { low, high, digit }: Tolerance): boolean {
+  if (digit === undefined || !(digit > 0)) return error >= low && error <= high;
+  const at = digitsOf(error, digit);
+  return at >= digitsOf(low, digit) && at <= digitsOf(high, digit);
+}

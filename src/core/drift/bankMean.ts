@@ -1,0 +1,70 @@
+import { choleskyOf, solveCholesky } from '../statistics';
+import type { Layout } from './filter';
+import type { Snapshot } from './bank';
+import type { LevelVariance } from './penState';
+
+/** Weights of the filters, summing to 1, from their log weights. */
+export function weightsOf(filters: readonly Pick<Snapshot, 'logWeight'>[]): readonly number[] {
+  const top = Math.max(...filters.map(({ logWeight }) => logWeight));
+  const raw = filters.map(({ logWeight }) => Math.exp(logWeight - top));
+  const sum = raw.reduce((total, weight) => total + weight, 0);
+  return raw.map((weight) => weight / sum);
+}
+
+/** Mean and covariance of a mixture: within plus between. */
+export function mixed(
+  parts: readonly { readonly mean: Float64Array; readonly cov: Float64Array }[],
+  weights: readonly number[],
+  size: number,
+): { readonly mean: Float64Array; readonly cov: Float64Array } {
+  const mean = new Float64Array(size);
+  parts.forEach((part, at) => {
+    for (let row = 0; row < size; row += 1) mean[row]! += weights[at]! * part.mean[row]!;
+  });
+  const cov = new Float64Array(size * size);
+  parts.forEach((part, at) => {
+    const weight = weights[at]!;
+    for (let row = 0; row < size; row += 1) {
+      const away = part.mean[row]! - mean[row]!;
+      for (let column = 0; column < size; column += 1) {
+        cov[row * size + column]! +=
+          weight * (part.cov[row * size + column]! + away * (part.mean[column]! - mean[column]!));
+      }
+    }
+  });
+  return { mean, cov };
+}
+
+/** The levels' part of a covariance. */
+export function levelVariance(cov: Float64Array, { levels, size }: Layout): LevelVariance {
+  return levels > 1
+    ? { level: cov[0]!, shared: cov[1]!, gain: cov[size + 1]! }
+    : { level: cov[0]!, shared: 0, gain: 0 };
+}
+
+/** What knowing the bottles exactly would take off the levels' variance: B·L⁻¹·Bᵀ. */
+export function standardsShare(cov: Float64Array, layout: Layout): LevelVariance {
+  const { levels, firstLot, size } = layout;
+  const lots = size - firstLot;
+  if (lots === 0) return { level: 0, shared: 0, gain: 0 };
+  const block = new Float64Array(lots * lots);
+  for (let row = 0; row < lots; row += 1)
+    for (let column = 0; column < lots; column += 1)
+      block[row * lots + column] = cov[(firstLot + row) * size + firstLot + column]!;
+  const factor = choleskyOf(block, lots);
+  const column = (level: number) =>
+    Float64Array.from({ length: lots }, (_, at) => cov[level * size + firstLot + at]!);
+  const product = (a: Float64Array, b: Float64Array) => a.reduce((s, x, at) => s + x * b[at]!, 0);
+  const first = column(0);
+  const solved = first.slice();
+  solveCholesky(factor, lots, solved);
+  if (levels === 1) return { level: product(first, solved), shared: 0, gain: 0 };
+  const second = column(1);
+  const solvedSecond = second.slice();
+  solveCholesky(factor, lots, solvedSecond);
+  return {
+    level: product(first, solved),
+    shared: product(second, solved),
+    gain: product(second, solvedSecond),
+  };
+}

@@ -1,0 +1,178 @@
+import { choleskyOf, solveCholesky } from '../statistics';
+import type { Bank, Node } from './bank';
+import { levelVariance, mixed, standardsShare, weightsOf } from './bankMean';
+import type { Layout, Transition } from './filter';
+import { MIN_SMOOTHED_WEIGHT } from './model';
+import type { LevelVariance } from './penState';
+
+/** One end of a stretch, as known now. */
+export interface StretchEnd {
+  readonly level: number;
+  readonly gain: number;
+  readonly variance: LevelVariance;
+  readonly standards: LevelVariance;
+}
+
+/** A stretch of days between two moments, as known from everything before and after. */
+export interface Stretch {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly era: number;
+  readonly start: StretchEnd;
+  readonly end: StretchEnd;
+  /** Covariance of start (first) and end (second): level-level, level-gain, gain-level, gain-gain. */
+  readonly cross: readonly [number, number, number, number];
+  /** What walk and jumps added on the way, level and gain. */
+  readonly added: readonly [number, number];
+}
+
+/** A state as it is known from all sides, and how it hangs together with the next. */
+interface Smoothed {
+  readonly mean: Float64Array;
+  readonly cov: Float64Array;
+  /** G·P of the next node; absent at the last. */
+  readonly cross?: Float64Array | undefined;
+}
+
+/** P·Fᵀ: the columns of levels take their rates along, those that start anew are empty. */
+function timesTransposed({ levels, size }: Layout, way: Transition): Float64Array {
+  const result = way.covBefore.slice();
+  for (let row = 0; row < size; row += 1)
+    for (let level = 0; level < levels; level += 1)
+      result[row * size + level]! += way.days * way.covBefore[row * size + level + levels]!;
+  for (const column of way.zeroed)
+    for (let row = 0; row < size; row += 1) result[row * size + column] = 0;
+  return result;
+}
+
+/** G = P·Fᵀ·P⁺⁻¹ (Särkkä 2013, ch. 8), row by row by the factor of P⁺. */
+function smootherGain(layout: Layout, way: Transition): Float64Array {
+  const { size } = layout;
+  const gain = timesTransposed(layout, way);
+  const factor = choleskyOf(way.covAfter, size);
+  for (let row = 0; row < size; row += 1)
+    solveCholesky(factor, size, gain.subarray(row * size, row * size + size));
+  return gain;
+}
+
+function multiply(a: Float64Array, b: Float64Array, size: number, transposed = false) {
+  const product = new Float64Array(size * size);
+  for (let row = 0; row < size; row += 1)
+    for (let column = 0; column < size; column += 1) {
+      let sum = 0;
+      for (let k = 0; k < size; k += 1)
+        sum += a[row * size + k]! * b[transposed ? column * size + k : k * size + column]!;
+      product[row * size + column] = sum;
+    }
+  return product;
+}
+
+/** One step back: what the node before is known to be, now that the next one is. */
+function stepBack(layout: Layout, way: Transition, next: Smoothed): Smoothed {
+  const { size } = layout;
+  const gain = smootherGain(layout, way);
+  const mean = way.meanBefore.slice();
+  for (let row = 0; row < size; row += 1)
+    for (let k = 0; k < size; k += 1)
+      mean[row]! += gain[row * size + k]! * (next.mean[k]! - way.meanAfter[k]!);
+  const difference = next.cov.map((value, at) => value - way.covAfter[at]!);
+  const change = multiply(multiply(gain, difference, size), gain, size, true);
+  const cov = way.covBefore.map((value, at) => value + change[at]!);
+  return { mean, cov, cross: multiply(gain, next.cov, size) };
+}
+
+/** One filter's whole way back. */
+function smoothOne({ layout, nodes }: Bank, which: number): readonly Smoothed[] {
+  const last = nodes.at(-1)!.filters[which]!;
+  const smoothed: Smoothed[] = new Array<Smoothed>(nodes.length);
+  let next: Smoothed = { mean: last.mean, cov: last.cov };
+  smoothed[nodes.length - 1] = next;
+  for (let at = nodes.length - 2; at >= 0; at -= 1) {
+    next = stepBack(layout, nodes[at + 1]!.ways[which]!, next);
+    smoothed[at] = next;
+  }
+  return smoothed;
+}
+
+/** The weights that rule a probe's time: those at its end, without the filters that hardly count. */
+function eraWeights(nodes: readonly Node[]): ReadonlyMap<number, readonly number[]> {
+  const byEra = new Map<number, readonly number[]>();
+  for (const { era, filters } of nodes) {
+    const kept = weightsOf(filters).map((w) => (w >= MIN_SMOOTHED_WEIGHT ? w : 0));
+    const sum = kept.reduce((total, w) => total + w, 0);
+    byEra.set(
+      era,
+      kept.map((w) => w / sum),
+    );
+  }
+  return byEra;
+}
+
+/** The cross-covariance of a mixture's start and end, levels only. */
+function crossOf(
+  { levels, size }: Layout,
+  ends: readonly { readonly start: Smoothed; readonly end: Smoothed }[],
+  { weights, start, end }: { weights: readonly number[]; start: Float64Array; end: Float64Array },
+): [number, number, number, number] {
+  const at = (row: number, column: number) =>
+    row >= levels || column >= levels
+      ? 0
+      : ends.reduce((sum, one, which) => {
+          const between =
+            (one.start.mean[row]! - start[row]!) * (one.end.mean[column]! - end[column]!);
+          return sum + weights[which]! * (one.start.cross![row * size + column]! + between);
+        }, 0);
+  return [at(0, 0), at(0, 1), at(1, 0), at(1, 1)];
+}
+
+/** The past of a pen as everything seen of it tells: one stretch for each span of days. */
+export function smooth(bank: Bank): readonly Stretch[] {
+  const { layout, nodes } = bank;
+  const weightsByEra = eraWeights(nodes);
+  const used = bank.walkVariances.map((_, which) =>
+    [...weightsByEra.values()].some((weights) => weights[which]! > 0),
+  );
+  const smoothed = used.map((needed, which) => (needed ? smoothOne(bank, which) : []));
+  const endOf = ({ mean, cov }: { mean: Float64Array; cov: Float64Array }): StretchEnd => ({
+    level: mean[0]!,
+    gain: layout.levels > 1 ? mean[1]! : 0,
+    variance: levelVariance(cov, layout),
+    standards: standardsShare(cov, layout),
+  });
+  return nodes.slice(1).flatMap((node, at): Stretch[] => {
+    const before = nodes[at]!;
+    if (!(node.ways[0]!.days > 0)) return [];
+    const all = weightsByEra.get(before.era)!;
+    const which = all.flatMap((weight, one) => (weight > 0 ? [one] : []));
+    const weights = which.map((one) => all[one]!);
+    const ends = which.map((one) => ({
+      start: smoothed[one]![at]!,
+      end: smoothed[one]![at + 1]!,
+      added: node.ways[one]!.added,
+    }));
+    const { size } = layout;
+    const start = mixed(
+      ends.map((one) => one.start),
+      weights,
+      size,
+    );
+    const end = mixed(
+      ends.map((one) => one.end),
+      weights,
+      size,
+    );
+    const added = (level: number) =>
+      ends.reduce((sum, one, at2) => sum + weights[at2]! * (one.added[level] ?? 0), 0);
+    return [
+      {
+        fromMs: before.atMs,
+        toMs: node.atMs,
+        era: before.era,
+        start: endOf(start),
+        end: endOf(end),
+        cross: crossOf(layout, ends, { weights, start: start.mean, end: end.mean }),
+        added: [added(0), added(1)],
+      },
+    ];
+  });
+}
