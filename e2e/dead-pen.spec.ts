@@ -29,7 +29,8 @@ test('a dead pen, 7.00 in both cups: every place works, and no reading of it is 
   await startCheck(page, 'Check', '25');
   await dip(page, '7.00', '7.00');
   await dip(page, '4.01', '7.00');
-  await press(page, 'Right cup, it is that far off');
+  await expect(page.getByText(/a cracked bulb, a torn wire/)).toBeVisible();
+  await press(page, 'Right cup, it shows that');
   await press(page, 'Leave it as it is');
   await press(page, 'Save the check');
   await expectHeading(page, /^P1 · /);
@@ -38,11 +39,15 @@ test('a dead pen, 7.00 in both cups: every place works, and no reading of it is 
   await page.getByRole('link', { name: /Basil/ }).click();
   await press(page, 'Read');
   await typeReading(page, { ph: '7.00' });
-  await expect(page.getByText(/Can’t tell/).first()).toBeVisible();
+  await expect(page.getByText('This pen is broken, or a dip was noted wrongly.')).toBeVisible();
+  await expect(page.getByText(/Correct the tank/)).toHaveCount(0);
   await press(page, /^(Save|Keep it)$/);
   await expectHeading(page, 'Saved · Basil');
   await everyPlaceWorks(page);
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).first().click();
   await expectHeading(page, /^P1 · /);
+  await expect(
+    page.getByText(/cracked bulb, a dry reference, cups that were swapped/),
+  ).toBeVisible();
 });

@@ -41,18 +41,18 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   ).toBeVisible();
 });
 
-test('a pen that can’t tell carries no dose; fresh water is planned from its report', async ({
+test('a pen that dried out carries no dose; fresh water is planned from its report', async ({
   page,
 }) => {
   await page.goto(demoUrl());
   await goTo(page, 'Tanks');
-  await page.getByRole('link', { name: /Gerbera bench/ }).click();
+  await page.getByRole('link', { name: /Mint trough/ }).click();
   await press(page, 'Dose');
   await expect(page.getByText('This reading can’t carry a dose.')).toBeVisible();
-  await press(page, 'Check P4');
-  await expectHeading(page, 'Check P4');
+  await press(page, 'Check P2');
+  await expectHeading(page, 'Check P2');
   await press(page, 'Back');
-  await expectHeading(page, 'Dose · Gerbera bench');
+  await expectHeading(page, 'Dose · Mint trough');
   await press(page, 'Back');
   await press(page, 'Top up');
   await page.getByRole('radio', { name: /^changed/ }).click();

@@ -33,8 +33,8 @@ test('own set-up reaches a first reading in eight taps, marked unverified', asyn
   await expectHeading(page, 'Pen P1 was never checked. Check it first.');
   await goTo(page, 'Tanks');
   await page.getByRole('link', { name: /Basil tables.*unverified.*Open/ }).click();
-  await expect(page.getByText('unverified', { exact: true })).toBeVisible();
-  // A dose on such a reading says what it rests on, and leads to the check.
+  await expect(page.getByText('Unverified.', { exact: true }).first()).toBeVisible();
+  // No dose is planned on such a reading; the check is one press away.
   await press(page, 'Read');
   await typeReading(page, { ph: '6.9' });
   await press(page, 'Save');
@@ -43,8 +43,8 @@ test('own set-up reaches a first reading in eight taps, marked unverified', asyn
   await goTo(page, 'Tanks');
   await page.getByRole('link', { name: /Basil tables.*Open/ }).click();
   await press(page, 'Dose');
-  await expect(page.getByText('Unverified: P1 was never checked.')).toBeVisible();
-  await press(page, 'Check P1 first');
+  await expect(page.getByText('Check this pen first.')).toBeVisible();
+  await press(page, 'Check P1');
   await expectHeading(page, 'Check P1');
 });
 

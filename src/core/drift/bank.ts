@@ -1,4 +1,3 @@
-import type { Dip } from '../calibration';
 import { BEND_STD_U, DAY_MS, PEN_MODEL, type Known, type PenModel } from './model';
 import type { PenCheck, PenEvent, PenFacts } from './events';
 import { takeDip, takeFirstDips, type PlacedDip } from './dipUpdate';
@@ -49,8 +48,6 @@ export interface Bank {
   readonly walkVariances: readonly number[];
   readonly nodes: readonly Node[];
   readonly repeatVariance: number;
-  /** A later place for a dip that is only asked about: −1 where its bottle is unknown. */
-  readonly slotOf: (dip: Dip) => number;
 }
 
 /** The values of all cups ever used, in the order they came. */
@@ -118,8 +115,8 @@ export class BankWalk {
     this.filters = this.model.walks.map((_, which) =>
       startFilter(this.layout, this.model, { which, restarts }),
     );
+    // Nothing seen and never used: it stands at its beginning whenever it is asked about.
     this.atMs = Math.min(events[0]?.atMs ?? Infinity, firstUseMs);
-    if (!Number.isFinite(this.atMs)) this.atMs = 0;
     this.note({ event: -1, ends: true });
     events.forEach((event, at) => this.take(event, at));
   }
@@ -199,17 +196,10 @@ export class BankWalk {
     this.note({ event: at, ends: true }, after);
   }
 
-  /** What the walk leaves: all nodes, and a way to place a dip that is only asked about. */
+  /** What the walk leaves. */
   bank(): Bank {
-    const { model, layout, nodes, repeatVariance, slots } = this;
+    const { model, layout, nodes, repeatVariance } = this;
     const walkVariances = this.filters.map(({ walkVariance }) => walkVariance);
-    return {
-      model,
-      layout,
-      nodes,
-      repeatVariance,
-      walkVariances,
-      slotOf: (dip) => slots.find(dip),
-    };
+    return { model, layout, nodes, repeatVariance, walkVariances };
   }
 }

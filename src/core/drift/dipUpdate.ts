@@ -1,6 +1,6 @@
 import type { Dip } from '../calibration';
 import { CLEANING_JUMP_PROBABILITY, GAIN_JUMP_FROM, type PenModel } from './model';
-import { jumpRate, type Filter, type Layout, type Transition } from './filter';
+import { jumpedVariance, jumpRate, type Filter, type Layout, type Transition } from './filter';
 
 /** A dip with the place of its bottle in the state (−1: none). */
 export interface PlacedDip extends Dip {
@@ -104,7 +104,7 @@ export function takeFirstDips(
   const probability = afterCleaning
     ? CLEANING_JUMP_PROBABILITY
     : 1 - Math.exp(-filter.jumpsPerDay * last.days);
-  const jumpVariance = model.jump ** 2;
+  const jumpVariance = jumpedVariance(model, filter.jumpsPerDay, last.days);
   let logTerm = logLikelihood(surprise, variance);
   let jumped = 0;
   if (probability > 0) {

@@ -135,9 +135,13 @@ function restart(
   }
 }
 
+/** The variance of what jumped in some days, if anything did: where more than one is due, of so many. */
+export const jumpedVariance = ({ jump }: PenModel, jumpsPerDay: number, days: number) =>
+  jump ** 2 * Math.max(1, jumpsPerDay * days);
+
 /** What an unseen stretch adds to the first level: the chance of a jump times its variance. */
-const unseenJump = ({ jumpsPerDay }: Filter, { jump }: PenModel, days: number) =>
-  (1 - Math.exp(-jumpsPerDay * days)) * jump ** 2;
+const unseenJump = ({ jumpsPerDay }: Filter, model: PenModel, days: number) =>
+  (1 - Math.exp(-jumpsPerDay * days)) * jumpedVariance(model, jumpsPerDay, days);
 
 /** Moves a filter on and tells how, for the way back. Old evidence fades with the days. */
 export function moveOn(

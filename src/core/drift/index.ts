@@ -1,5 +1,6 @@
 export type { Node } from './bank';
 export * from './accumulated';
+export * from './dipSurprise';
 export * from './disagree';
 export * from './dueByDrift';
 export * from './errorBudget';

@@ -24,11 +24,6 @@ export class LotSlots {
     return this.slots.length;
   }
 
-  /** Where a dip's bottle stands; −1 where it does not. */
-  find({ lot }: Dip): number {
-    return lot ? this.slots.findIndex((slot) => slot.key === lot.key) : -1;
-  }
-
   private placeFor(lot: DipLot, taken: ReadonlySet<number>): number {
     let best = -1;
     this.slots.forEach((slot, at) => {

@@ -11,11 +11,12 @@ import {
   MIN_SMOOTHED_WEIGHT,
   ONE_POINT_GAIN,
   PEN_MODEL,
+  dipSurprise,
+  isDoubtfulDip,
   knownOf,
   makePenTrack,
   stateAsToldThen,
   stateAt,
-  surpriseOf,
   type PenCheck,
   type PenEvent,
   type PenFacts,
@@ -55,6 +56,13 @@ describe('what is supposed of a pen before anything is seen', () => {
     expect(levelU(plain)).toBeCloseTo(0.15, 12);
     expect(gainU(plain)).toBeCloseTo(0.03, 12);
     expect(levelU(stateAt(trackOf([], { accuracy: 0.3 }), 0))).toBeCloseTo(0.3, 12);
+  });
+
+  test('never seen and never used it does not age', () => {
+    const unused = trackOf([], { firstUseMs: undefined });
+    const [now, later] = [0, 1e13].map((atMs) => stateAt(unused, atMs));
+    expect(levelU(now!)).toBeCloseTo(0.15, 12);
+    expect(later).toEqual(now);
   });
 
   test('one point to set, or a dated adjustment by the factory', () => {
@@ -217,14 +225,15 @@ describe('a pen that cannot be right', () => {
   });
 });
 
-test('a dip far from what is expected is worth a second one', () => {
-  const track = trackOf([check(0), check(7), check(14)]);
-  expect(surpriseOf(track, dip(7, 0.02), 21 * DAY_MS).doubtful).toBe(false);
-  expect(surpriseOf(track, dip(7, 0.5), 21 * DAY_MS)).toMatchObject({ doubtful: true });
-  // Another bottle explains a little, not much.
-  const same = surpriseOf(track, dip(7, 0.1), 21 * DAY_MS).sigmas;
-  expect(surpriseOf(track, dip(7, 0.1, 'new'), 21 * DAY_MS).sigmas).toBeLessThan(same);
-  expect(surpriseOf(trackOf([]), dip(7, 0.9), 0).doubtful).toBe(false);
+test('a dip far from what is expected is worth a second one, by hand', () => {
+  const state = stateAt(trackOf([check(0), check(7), check(14)]), 21 * DAY_MS);
+  const off = dip(7, 0.1);
+  const sure = levelU(state) ** 2 + 1e-5 + 0.015 ** 2 + 0.0115 ** 2;
+  expect(dipSurprise(state, off, 0.015)).toBeCloseTo((0.1 - state.level) / Math.sqrt(sure), 9);
+  expect(isDoubtfulDip(state, dip(7, 0.02), 0.015)).toBe(false);
+  expect(isDoubtfulDip(state, dip(7, 0.5), 0.015)).toBe(true);
+  // Of a pen never checked anything may be expected.
+  expect(isDoubtfulDip(stateAt(trackOf([]), 0), dip(7, 0.9), 0.015)).toBe(false);
 });
 
 test('old evidence fades: what a pen did a year ago tells little of its temper', () => {

@@ -1,9 +1,9 @@
-import type { Dip, Quantity } from '../calibration';
+import type { Quantity } from '../calibration';
 import { BankWalk, type Bank, type Node } from './bank';
 import { mixed, standardsShare, weightsOf } from './bankMean';
-import { expectDip } from './dipUpdate';
 import type { PenCheck, PenEvent, PenFacts } from './events';
-import { DAY_MS, DOUBTFUL_DIP_SIGMAS } from './model';
+import { jumpedVariance } from './filter';
+import { DAY_MS } from './model';
 import { isAbsurd, type LevelVariance, type PenState } from './penState';
 import { smooth, type Stretch } from './smooth';
 
@@ -148,7 +148,7 @@ function cupsTempAt({ checks }: PenTrack, atMs: number): number | undefined {
 /** What is known of a pen some days after one of its moments, as known then. */
 export function stateAfter(track: PenTrack, known: KnownThen, atMs: number): PenState {
   const { quantity } = track;
-  const { walkShares, jump } = track.bank.model;
+  const { model } = track.bank;
   const days = Math.max(0, (atMs - known.atMs) / DAY_MS);
   const level = known.level + days * known.levelPerDay;
   const gain = known.gain + days * known.gainPerDay;
@@ -159,10 +159,13 @@ export function stateAfter(track: PenTrack, known: KnownThen, atMs: number): Pen
     level,
     gain,
     standing: broken ? 'broken' : seen ? 'checked' : 'unverified',
-    variance: varianceAfter(known, days, walkShares[1] ?? 0),
+    variance: varianceAfter(known, days, model.walkShares[1] ?? 0),
     atCheck: varianceThen(known),
     standards: known.standards,
-    jump: { probability: 1 - Math.exp(-known.jumpsPerDay * days), variance: jump ** 2 },
+    jump: {
+      probability: 1 - Math.exp(-known.jumpsPerDay * days),
+      variance: jumpedVariance(model, known.jumpsPerDay, days),
+    },
     cupsTempC: cupsTempAt(track, atMs),
   };
 }
@@ -236,32 +239,4 @@ export function stateAt(track: PenTrack, atMs: number): PenState {
   const stretch = stretches[low];
   if (!stretch || atMs < stretch.fromMs) return stateAsToldThen(track, atMs);
   return bridged(track, stretch, atMs);
-}
-
-/** How far a dip made now lies from what is expected of the pen, and whether it is worth a second one. */
-export function surpriseOf(
-  track: PenTrack,
-  dip: Dip,
-  atMs: number,
-): { readonly sigmas: number; readonly doubtful: boolean } {
-  const state = stateAsToldThen(track, atMs);
-  const { bank } = track;
-  const node = track.ends[Math.max(0, lastAtOrBefore(track.ends, atMs))]!;
-  const slot = bank.slotOf(dip);
-  const lotVariance = slot >= 0 ? 0 : (dip.lot?.stdU ?? 0) ** 2;
-  const { levels, size } = bank.layout;
-  const { mean, cov } = mixed(node.filters, weightsOf(node.filters), size);
-  const moved = cov.slice();
-  moved[0] = state.variance.level;
-  if (levels > 1) {
-    moved[1] = state.variance.shared;
-    moved[size] = state.variance.shared;
-    moved[size + 1] = state.variance.gain;
-  }
-  const levelsNow = mean.slice();
-  levelsNow[0] = state.level;
-  if (levels > 1) levelsNow[1] = state.gain;
-  const expected = expectDip(bank, { mean: levelsNow, cov: moved }, { ...dip, slot });
-  const sigmas = Math.abs(expected.surprise) / Math.sqrt(expected.variance + lotVariance);
-  return { sigmas, doubtful: state.standing === 'checked' && sigmas > DOUBTFUL_DIP_SIGMAS };
 }

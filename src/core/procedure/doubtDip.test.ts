@@ -32,6 +32,39 @@ test('4.1 in the 7 is asked to be the 4; 5.5 is a pen far off; 6.6 is believed',
   expect(doubtDip(plan, seven, 6.6)).toBeUndefined();
 });
 
+/** What this sitting showed in the 7 before. */
+const after = (shown: number) => ({
+  events: [{ type: 'read', phase: 'asFound', cupId: '7', shown, atMs: 0 }] as const,
+  phase: 'asFound' as const,
+});
+
+test('the same in both cups is a dead probe; a step short of a fifth counts as the same', () => {
+  expect(doubtDip(plan, four, 7, after(7))).toMatchObject({
+    reason: 'sameInBoth',
+    cup: { id: '7' },
+  });
+  expect(doubtDip(plan, four, 6.5, after(7))).toMatchObject({ reason: 'sameInBoth' });
+  expect(doubtDip(plan, four, 6.3, after(7))).toMatchObject({ reason: 'farOff' });
+  // Another phase of the sitting is another story.
+  expect(doubtDip(plan, four, 7, { ...after(7), phase: 'asLeft' })).toMatchObject({
+    reason: 'otherCup',
+  });
+});
+
+test('each cup showing the other’s value: they were swapped', () => {
+  expect(doubtDip(plan, four, 6.9, after(4.1))).toMatchObject({
+    reason: 'swapped',
+    cup: { id: '7' },
+  });
+  expect(doubtDip(plan, four, 4.3, after(7.1))).toBeUndefined();
+});
+
+test('an end of the scale says that nothing was measured', () => {
+  expect(doubtDip(plan, seven, 0)).toEqual({ reason: 'endOfScale' });
+  expect(doubtDip(plan, seven, 14)).toEqual({ reason: 'endOfScale' });
+  expect(doubtDip(plan, seven, 13.9)).toMatchObject({ reason: 'farOff' });
+});
+
 test('1413 typed on a mS/cm pen is offered as 1.413', () => {
   const cup: Cup = {
     id: 'e',

@@ -47,9 +47,12 @@ export const hasNumber = (standing: ReadingStanding) =>
 
 const restOf = ({ own }: Reader) => own.reduce((sum, [, variance]) => sum + variance, 0);
 
-/** The value's spread: the pen's own error by one or two normals, everything else added to both. */
+/**
+ * The value's spread: the pen's own error by one or two normals, everything else added to both. Where
+ * what is supposed of the pen is not taken off, it counts as doubt too.
+ */
 function spreadOf({ stdU, jump }: Spread, reader: Reader): Spread {
-  const rest = restOf(reader);
+  const rest = restOf(reader) + reader.notTakenOff ** 2;
   const { perError } = reader;
   const total = Math.sqrt(rest + (perError * stdU) ** 2);
   if (!jump) return { stdU: total };
@@ -85,8 +88,9 @@ export function assessQuick(input: ReadingInput): Result<QuickAssessed, EcRefusa
  * The true value behind a displayed one and how sure that is, for either quantity: corrected by what
  * is known of the pen at that moment. The budget lists what its bottles leave open (standards), what
  * its checks do (check), what grew since or between (drift, an unseen jump included), and the
- * reading's own parts. A pen never checked counts as it comes from its maker. Where the pen is broken
- * or unknown, or no water has the value, `standing` says so and the value is as shown.
+ * reading's own parts. A pen never checked is taken as shown, as unsure as it comes from its maker.
+ * Where the pen is broken or unknown, or no water has the value, `standing` says so and the value is
+ * as shown.
  * @source docs/science.md, "The pen"; JCGM 100:2008 (GUM); Nernst: IUPAC Recommendations 2002, pH.
  */
 export function assess(input: ReadingInput): Result<Assessed, EcRefusal> {

@@ -118,9 +118,12 @@ describe('every part of a budget, pen by pen, by hand', () => {
   test('a pen never checked: its maker, whole', () => {
     const told = parts(phRead({ state: state({ standing: 'unverified' }) }));
     expect(Object.keys(told).sort()).toEqual(['digit', 'junction', 'makersAccuracy', 'repeat']);
-    const z = -0.9 / 0.95;
+    // Taken as shown, z = −0.8; that it is supposed to lie at −0.9/0.95 counts as doubt.
+    expect(must(assess(phRead({ state: state({ standing: 'unverified' }) }))).value).toBe(6.2);
+    const z = -0.8;
+    const supposed = 0.9 / 0.95 - 0.8;
     expect(told.makersAccuracy).toBeCloseTo(
-      Math.sqrt(4e-4 + 2 * z * 1e-5 + z * z * 1e-4) / 0.95,
+      Math.hypot(Math.sqrt(4e-4 + 2 * z * 1e-5 + z * z * 1e-4), supposed),
       9,
     );
   });

@@ -77,6 +77,7 @@ export function ecReader(input: EcReadingInput): Result<Reader, EcRefusal> {
     value,
     asShown: shownMsPerCm,
     perError: size,
+    notTakenOff: 0,
     lever: 0,
     own: [
       ['digit', digitStdU(ecMsPerCmFromDisplay(pen.resolution, pen.scale)) ** 2],

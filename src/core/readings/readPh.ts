@@ -25,8 +25,12 @@ export function phReader({ shown, dips, tempC, pen, state, repeatStdU }: PhReadi
   const usedC = tempC ?? state.cupsTempC ?? GAIN_TEMP_C;
   const factor = cellFactor(pen.hasAtc, usedC);
   // Divided by nothing where the pen is broken: its line tells nothing then, and is not used.
-  const slope = factor * (isAbsurd(state) ? 1 : 1 + state.gain);
-  const away = (shown - ISOPOTENTIAL_PH - state.level) / slope;
+  const supposed = factor * (isAbsurd(state) ? 1 : 1 + state.gain);
+  const supposedAway = (shown - ISOPOTENTIAL_PH - state.level) / supposed;
+  // A pen never checked is taken as it shows.
+  const asShown = state.standing === 'unverified';
+  const slope = asShown ? factor : supposed;
+  const away = asShown ? (shown - ISOPOTENTIAL_PH) / factor : supposedAway;
   const boundC = tempC === undefined ? UNKNOWN_TEMP_DISTANCE_C : THERMOMETER_BOUND_C;
   const cell = pen.hasAtc ? 0 : rectangularStdU((away * boundC) / kelvinFromCelsius(GAIN_TEMP_C));
   const scatter = repeatVariance(repeatStdU ?? REPEAT_STD_U.ph, dips);
@@ -35,6 +39,7 @@ export function phReader({ shown, dips, tempC, pen, state, repeatStdU }: PhReadi
     value: ISOPOTENTIAL_PH + away,
     asShown: shown,
     perError: 1 / slope,
+    notTakenOff: away - supposedAway,
     lever: factor * away,
     own: [
       ['digit', digitStdU(pen.resolutionPh) ** 2 / square],

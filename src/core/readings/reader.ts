@@ -41,6 +41,8 @@ export interface Reader {
   readonly perError: number;
   /** Where on the pen's line the reading lies: φ·(p − 7), 0 for EC. */
   readonly lever: number;
+  /** What is supposed of a pen never checked and left in the value, in its unit. */
+  readonly notTakenOff: number;
   /** Parts that are not the pen's state, as variances of the value. */
   readonly own: readonly (readonly [BudgetPart['source'], number])[];
   /** Values that water can have. */

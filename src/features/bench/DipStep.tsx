@@ -12,15 +12,8 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal, stepTyped } from '@/words';
-import {
-  dipMessage,
-  dipTitle,
-  foundLine,
-  pressLine,
-  shownText,
-  shownUnit,
-  targetLine,
-} from './benchWords';
+import { dipMessage } from './dipMessage';
+import { dipTitle, foundLine, pressLine, shownText, shownUnit, targetLine } from './benchWords';
 import { CupsStrip } from './CupsStrip';
 import { PenErrors } from './PenErrors';
 import { StillPanel } from './StillPanel';
@@ -42,12 +35,13 @@ export function DipStep({ pen, bench, plan, step }: Props) {
   const [message, setMessage] = useState<ReturnType<typeof dipMessage>>();
   const target = targetLine(plan, cup, formats);
   const press = plan.quantity === 'ph' ? pen.body.ph?.press : pen.body.ec?.press;
-  const family = plan.quantity === 'ph' ? pen.body.ph?.family : undefined;
   const parsed = parseDecimal(typed);
+  const again = message?.again;
   const verb = phase === 'asLeft' ? 'It took' : 'It shows';
 
   const take = (sure: boolean) => {
-    const found = dipMessage(plan, cup, typed, formats, family);
+    const { events } = bench.draft;
+    const found = dipMessage({ plan, cup, typed, phase, events, attempt, pen }, formats);
     if (!parsed.ok || (found && !(sure && found.sure))) return setMessage(found);
     const { nowMs: atMs } = thisMoment();
     const { settleS } = stillWatch(bench.draft, atMs);
@@ -134,6 +128,12 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         {message?.sure ? (
           <View style={styles.sure}>
             <Button label={message.sure} onPress={() => take(true)} />
+            {again ? (
+              <Button
+                label={again.label}
+                onPress={() => bench.add({ type: 'repeat', phase, cupId: again.cup.id })}
+              />
+            ) : null}
           </View>
         ) : null}
       </Panel>
@@ -144,5 +144,5 @@ export function DipStep({ pen, bench, plan, step }: Props) {
 
 const styles = StyleSheet.create({
   target: { gap: 0 },
-  sure: { flexDirection: 'row', paddingTop: space.s1 },
+  sure: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s1 },
 });

@@ -1,11 +1,13 @@
+import type { PenAnswer } from '@/book/answers';
 import type { LotAnswer } from '@/book/answers';
-import { makeEcPlan, makePhPlan, type BenchEvent } from '@/core/procedure';
+import { makeEcPlan, makePhPlan, type BenchEvent, type BenchPlan, type Cup } from '@/core/procedure';
 import { lotState, type LotFacts } from '@/core/lots';
 import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { chooseLot, cupLot, takePortion } from './chooseLots';
-import { dipMessage, dipSummary, errorWords, pressLine, targetLine } from './benchWords';
+import { dipMessage } from './dipMessage';
+import { dipSummary, errorWords, pressLine, targetLine } from './benchWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
@@ -22,19 +24,53 @@ test('the target is the buffer at its temperature, in the digits of the pen', ()
   expect(targetLine(ec, ec.cups[0]!, formats).value).toBe('1.43');
 });
 
+const typedIn = (
+  plan: BenchPlan,
+  cup: Cup,
+  typed: string,
+  more: { events?: readonly BenchEvent[]; pen?: PenAnswer } = {},
+) => dipMessage({ plan, cup, typed, phase: 'asFound', events: [], attempt: 1, ...more }, formats);
+
 test('what is typed at a cup is checked there and asked about once', () => {
-  expect(dipMessage(ph, seven!, '', formats)?.text).toContain('Type the value');
-  expect(dipMessage(ph, seven!, '71', formats)?.instead?.typed).toBe('7.1');
-  expect(dipMessage(ph, seven!, '4,1', formats)).toMatchObject({ sure: expect.any(String) });
-  expect(dipMessage(ec, ec.cups[0]!, '1413', formats)?.instead?.typed).toBe('1.41');
-  expect(dipMessage(ph, four!, '4.15', formats)).toBeUndefined();
+  expect(typedIn(ph, seven!, '')?.text).toContain('Type the value');
+  expect(typedIn(ph, seven!, '71')?.instead?.typed).toBe('7.1');
+  expect(typedIn(ph, seven!, '4,1')).toMatchObject({ sure: expect.any(String) });
+  expect(typedIn(ec, ec.cups[0]!, '1413')?.instead?.typed).toBe('1.41');
+  expect(typedIn(ph, four!, '4.15')).toBeUndefined();
 });
 
 test('a value far off is told what a pen of this family would take it for', () => {
-  const words = (typed: string) => dipMessage(ph, seven!, typed, formats, 'technical')?.text;
+  const pen = { body: combination, sides: [] } as unknown as PenAnswer;
+  const words = (typed: string) => typedIn(ph, seven!, typed, { pen })?.text;
   expect(words('5.45')).toContain('between the 4.01 and the 7.00');
   expect(words('9.5')).toContain('nearest the 10.01');
   expect(words('1.2')).toContain('near no buffer of this family');
+});
+
+test('what two cups say together: swapped, or a dead probe; the earlier one can be dipped again', () => {
+  const saw = (shown: number) => ({
+    events: [{ type: 'read', phase: 'asFound', cupId: '7', shown, atMs: 0 }] as const,
+  });
+  const swapped = typedIn(ph, four!, '7.0', saw(4));
+  expect(swapped?.text).toContain('were they swapped?');
+  expect(swapped?.again).toMatchObject({ cup: { id: '7' }, label: 'Dip the 7.00 again' });
+  expect(typedIn(ph, four!, '6.99', saw(7))?.text).toContain('cracked bulb');
+  expect(typedIn(ph, seven!, '0.00')?.text).toContain('no contact');
+});
+
+test('a value further off than the pen ever was is asked about once, in a fresh portion', () => {
+  const variance = { level: 1e-4, shared: 0, gain: 1e-4 };
+  const state = { quantity: 'ph', standing: 'checked', level: 0, gain: 0, variance };
+  const sides = [{ quantity: 'ph', repeatStdU: 0.015, state }];
+  const pen = { body: combination, sides } as unknown as PenAnswer;
+  expect(typedIn(ph, seven!, '7.30', { pen })?.text).toContain('fresh portion');
+  expect(typedIn(ph, seven!, '7.04', { pen })).toBeUndefined();
+  // Asked in the first cup, not in the next again.
+  const saw = { type: 'read', phase: 'asFound', cupId: '7', shown: 7.3, atMs: 0 } as const;
+  expect(typedIn(ph, four!, '4.31', { pen })?.text).toContain('fresh portion');
+  expect(typedIn(ph, four!, '4.31', { pen, events: [saw] })).toBeUndefined();
+  const second = { plan: ph, cup: seven!, typed: '7.30', events: [], attempt: 2, pen };
+  expect(dipMessage({ ...second, phase: 'asFound' }, formats)).toBeUndefined();
 });
 
 test('the instruction follows from the profile', () => {

@@ -1,7 +1,6 @@
 import {
   cupTarget,
   dipReading,
-  doubtDip,
   judgeDip,
   type BenchEvent,
   type BenchOutcome,
@@ -9,17 +8,8 @@ import {
   type Cup,
   type DipPhase,
 } from '@/core/procedure';
-import { recogniseBuffer, type BufferFamily } from '@/core/buffers';
-import { checkPhEntry } from '@/core/plausibility';
 import type { Pen, Press } from '@/records/kinds';
-import {
-  notANumber,
-  parseDecimal,
-  phMessage,
-  SCALE_LABEL,
-  type FieldMessage,
-  type Formats,
-} from '@/words';
+import { SCALE_LABEL, type FieldMessage, type Formats } from '@/words';
 
 /** What a cup is called: by its value, never by the trade's bottle colours. */
 export function cupName(cup: Cup, formats: Formats): string {
@@ -153,52 +143,6 @@ export function dipSummary(plan: BenchPlan, events: readonly BenchEvent[], forma
       ];
     }),
   );
-}
-
-/** Which buffer a pen of this family would take such a value for. */
-function takenFor(shownPh: number, family: BufferFamily | undefined, formats: Formats): string {
-  if (!family) return '';
-  const found = recogniseBuffer(shownPh, family);
-  const value = (member: { readonly nominalPh: number }) => formats.number(member.nominalPh, 2);
-  if (found.kind === 'recognised') return `It lies nearest the ${value(found.member)}. `;
-  if (found.kind === 'ambiguous')
-    return `It lies between the ${found.candidates.map(value).join(' and the ')}. `;
-  return 'It is near no buffer of this family. ';
-}
-
-/** What is wrong with a value typed at a cup, or why it is asked about once. */
-export function dipMessage(
-  plan: BenchPlan,
-  cup: Cup,
-  typed: string,
-  formats: Formats,
-  family?: BufferFamily,
-): (FieldMessage & { readonly sure?: string }) | undefined {
-  const parsed = parseDecimal(typed);
-  if (!parsed.ok) return notANumber(parsed, 'value the pen shows');
-  const issue = plan.quantity === 'ph' ? checkPhEntry(parsed.value) : undefined;
-  if (issue) return phMessage(issue, formats);
-  if (plan.quantity === 'ec' && parsed.value <= 0)
-    return { text: 'Above zero, please. Is the probe in the cup?' };
-  const doubt = doubtDip(plan, cup, parsed.value);
-  if (!doubt) return undefined;
-  if (doubt.reason === 'otherCup') {
-    return {
-      text: `Is this the ${cupName(doubt.cup, formats)}? The value is nearer to that one.`,
-      sure: 'Right cup, it is that far off',
-    };
-  }
-  if (doubt.reason === 'otherScale') {
-    const shown = formats.shown(doubt.shown, plan.resolution);
-    return {
-      text: `That looks like ${SCALE_LABEL[doubt.scale]}.`,
-      instead: { label: `Use ${shown} ${shownUnit(plan)}`, typed: shown },
-    };
-  }
-  return {
-    text: `That is very far off. ${takenFor(parsed.value, family, formats)}Look at the cup and the display again.`,
-    sure: 'It really shows that',
-  };
 }
 
 /** How a sitting ended, as the sentence that stands first. */

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { pourDose } from '@/acts';
 import type { DoseAnswer } from '@/book/answers';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { hasNumber } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
 import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useBack } from '@/features/parts/useBack';
@@ -20,11 +21,11 @@ import { Caution } from './Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { DoseLinks } from './DoseLinks';
 import { doseFor, pouredDose } from './doseModel';
-import { amountWords, refusalWords } from './doseWords';
+import { amountWords, noNumberWords, refusalWords } from './doseWords';
 import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
-import { UnverifiedNote } from './UnverifiedNote';
+import { PouredAnyway } from './PouredAnyway';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 
@@ -125,16 +126,20 @@ function Dosing({ answer, products, nowMs }: Props) {
           Dose · {tank.body.name}
         </Say>
         <Say size="small">
-          pH {pair.value} ± {pair.plusMinus}, band {formats.number(tank.body.phBand.low, 1)} to{' '}
+          {hasNumber(judged.standing)
+            ? `pH ${pair.value} ± ${pair.plusMinus}`
+            : `pH ${formats.number(judged.value, 2)} was shown`}
+          , band {formats.number(tank.body.phBand.low, 1)} to{' '}
           {formats.number(tank.body.phBand.high, 1)},{' '}
           {formats.volume(reading!.volumeL ?? tank.body.volumeL)}
         </Say>
       </View>
-      {plan.ok ? <UnverifiedNote reading={reading} quantity="ph" /> : null}
       {plan.ok && amount ? (
         <PlanPanel answer={answer} choice={choice} plan={plan.value} amount={amount} />
       ) : null}
-      {plan.ok ? null : <RefusalPanel {...refusalWords(plan.refusal, formats)} />}
+      {plan.ok ? null : (
+        <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(plan.refusal, formats))} />
+      )}
       {!plan.ok && plan.refusal.reason === 'strengthUnknown' ? (
         <Button
           label="Jar test"
@@ -143,6 +148,7 @@ function Dosing({ answer, products, nowMs }: Props) {
       ) : null}
       {!plan.ok && plan.refusal.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
       <ProductChoice products={products} value={productId} onChoose={setProductId} />
+      {plan.ok ? null : <PouredAnyway answer={answer} chosen={chosen} />}
       <Choice
         label="Is everything that went in since it was filled in the book?"
         value={unbooked ? 'no' : 'yes'}

@@ -15,7 +15,6 @@ import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
 import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
-import { UnverifiedNote } from './UnverifiedNote';
 import { wayOnFromEc } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 
@@ -92,7 +91,6 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
           {formats.volume(volumeL)} of at most {formats.volume(capacityL)}
         </Say>
       </View>
-      {plan.kind === 'stop' ? null : <UnverifiedNote reading={reading} quantity="ec" />}
       <Panel tone="wash">
         <View role="status" aria-live="polite">
           <Plan plan={plan} />

@@ -18,6 +18,7 @@ import {
   type DoseRefusal,
 } from '@/core/dosing';
 import type { Result } from '@/core/result';
+import type { Addition } from '@/records/kinds';
 import type { CurveSpec } from './DoseCurve';
 import { mixedAt } from './mixedAt';
 
@@ -117,6 +118,29 @@ export function pouredDose(
     predictedPh: plan.afterPh,
     modelChangePh: plan.modelChangePh,
     note,
+  };
+}
+
+/** What was poured although nothing was planned: as typed, with what is known of the product. */
+export function pouredAnyway(
+  answer: DoseAnswer,
+  { id, name, product }: { readonly id: string; readonly name: string; readonly product: Product },
+  { amount, nowMs }: { readonly amount: number; readonly nowMs: number },
+): Addition {
+  const { volumeL } = factsOf(answer);
+  const acid = REAGENTS[product.reagent].acid;
+  return {
+    tankId: answer.tank.id,
+    at: new Date(nowMs).toISOString(),
+    what: acid ? 'acid' : 'base',
+    productId: id,
+    productName: name,
+    doseMl: isDry(product) ? undefined : amount,
+    doseG: isDry(product) ? amount : undefined,
+    tankVolumeL: volumeL,
+    readingId: answer.reading?.id,
+    rereadAt: mixedAt(answer.tank.body, volumeL, nowMs),
+    note: '',
   };
 }
 

@@ -7,7 +7,8 @@ import {
   type SkipReason,
   type StepLimit,
 } from '@/core/dosing';
-import { clock, type Formats } from '@/words';
+import type { JudgedValue } from '@/core/readings';
+import { clock, judgedWords, type Formats } from '@/words';
 
 /** Why no dose is proposed, and the way on. */
 export function refusalWords(
@@ -60,6 +61,21 @@ export function refusalWords(
         wayOn: `It holds from ${formats.number(refusal.min, 0)} to ${formats.number(refusal.max, 0)}${refusal.quantity === 'tempC' ? ' °C' : ''}.`,
       };
   }
+}
+
+/** Why a reading without a number carries no dose; undefined where it has one. */
+export function noNumberWords({
+  standing,
+}: Pick<JudgedValue, 'standing'>): { readonly what: string; readonly wayOn: string } | undefined {
+  if (standing === 'checked') return undefined;
+  if (standing === 'unverified')
+    return {
+      what: 'Check this pen first.',
+      wayOn:
+        'It was never in a buffer: what it is off by, nobody knows. About two minutes a cup, then read the tank again.',
+    };
+  const { sentence, advice } = judgedWords({ standing, verdict: 'cantTell' }, '');
+  return { what: sentence, wayOn: advice };
 }
 
 /** What kept the step small, in a sentence. */

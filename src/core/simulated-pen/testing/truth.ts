@@ -74,8 +74,12 @@ export class Truth {
     const root = Math.sqrt(days);
     this.level += this.perDay * days + walk * root * normalDraw(this.random);
     this.gain += this.gainPerDay * days + gainWalk * root * normalDraw(this.random);
-    if (jump && this.random() < 1 - Math.exp(-jump.perDay * days))
+    // As many jumps as come in so many days, one after the other.
+    for (let left = days; jump; ) {
+      left += Math.log(1 - this.random()) / jump.perDay;
+      if (left < 0) break;
       this.level += jump.stdU * normalDraw(this.random);
+    }
   }
 
   /** Turns to another temper from now on. */

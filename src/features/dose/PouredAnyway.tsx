@@ -1,0 +1,70 @@
+import { useState } from 'react';
+import { pourDose } from '@/acts';
+import type { DoseAnswer } from '@/book/answers';
+import { useAct } from '@/book/react';
+import { isDry } from '@/core/chemistry';
+import { useFormats } from '@/features/frame/formats';
+import { useGoOn } from '@/features/parts/useGoOn';
+import type { AnyProduct } from '@/features/products/useProducts';
+import { Button } from '@/ui/button';
+import { Panel } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { parseDecimal } from '@/words';
+import { pouredAnyway } from './doseModel';
+
+/** More than this in one go is a slip of the finger: 20 L, 20 kg. */
+const MOST = 20_000;
+
+interface Props {
+  readonly answer: DoseAnswer;
+  readonly chosen: AnyProduct;
+}
+
+/** Zolder plans nothing here; what was poured all the same still belongs in the book. */
+export function PouredAnyway({ answer, chosen }: Props) {
+  const { act, busy } = useAct();
+  const formats = useFormats();
+  const goOn = useGoOn();
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  const [asked, setAsked] = useState(false);
+  const unit = isDry(chosen.product) ? 'g' : 'mL';
+  const parsed = parseDecimal(typed);
+  const amount = parsed.ok && parsed.value > 0 && parsed.value <= MOST ? parsed.value : undefined;
+  const book = async () => {
+    setAsked(true);
+    if (amount === undefined) return;
+    const body = pouredAnyway(answer, chosen, { amount, nowMs: Date.now() });
+    const said = `${formats.number(amount, amount < 10 ? 2 : 0)} ${unit}`;
+    if (await act(pourDose(body, said))) goOn.to(`/tanks/${answer.tank.id}`);
+  };
+  if (!open)
+    return (
+      <Button
+        kind="text"
+        label="Something was poured all the same: book it"
+        onPress={() => setOpen(true)}
+      />
+    );
+  return (
+    <Panel>
+      <Say bold>Book what was poured</Say>
+      <Say size="small">
+        Of {chosen.name}, chosen below. Zolder planned nothing here; the record should know all the
+        same.
+      </Say>
+      <NumberField
+        label="Poured"
+        unit={unit}
+        typed={typed}
+        onType={setTyped}
+        size="large"
+        message={
+          asked && amount === undefined ? { text: `An amount in ${unit}, above zero.` } : undefined
+        }
+      />
+      <Button wet label="Book it" disabled={busy} onPress={book} />
+    </Panel>
+  );
+}
