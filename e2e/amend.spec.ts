@@ -33,7 +33,7 @@ test('a reading is amended with why: the tank follows, the old value stays reada
   await expect(page.getByRole('link', { name: /Basil .*pH 6\.3/ })).toBeVisible();
   await press(page, 'Undo');
   await expect(page.getByText('Taken back.')).toBeVisible();
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.01/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
 });
 
 test('a reading that should never have been is voided, and is still found in the Book', async ({

@@ -41,9 +41,7 @@ test('a drifted pen shows a value in the band; the true one is low', async ({ pa
   await expect(page.getByText(/^true 5\.42 ± 0\.0\d$/)).toBeVisible();
   await press(page, 'Save');
   await goTo(page, 'Book');
-  await expect(
-    page.getByRole('link', { name: /pH 5\.42 low \(P1 showed 5\.52\)/ }),
-  ).toBeVisible();
+  await expect(page.getByRole('link', { name: /pH 5\.42 low \(P1 showed 5\.52\)/ })).toBeVisible();
 });
 
 test('two pens in one reading; dips are averaged; it was yesterday, in two taps', async ({

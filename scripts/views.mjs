@@ -22,8 +22,8 @@ async function benchAdjust(page) {
     await page.getByRole('textbox', { name: /^Shows/ }).fill(shown);
     await page.getByRole('button', { name: new RegExp(`^${verb} \\d`) }).click();
   };
-  await dip('7.11', 'It shows');
-  await dip('4.12', 'It shows');
+  await dip('7.09', 'It shows');
+  await dip('4.08', 'It shows');
   await page.getByRole('button', { name: 'Now adjust P1' }).click();
   await page.getByRole('button', { name: 'In the cup: start 30 s' }).click();
   await page.clock.runFor(31_000);

@@ -1,6 +1,11 @@
-import type { PenAnswer } from '@/book/answers';
-import type { LotAnswer } from '@/book/answers';
-import { makeEcPlan, makePhPlan, type BenchEvent, type BenchPlan, type Cup } from '@/core/procedure';
+import type { LotAnswer, PenAnswer } from '@/book/answers';
+import {
+  makeEcPlan,
+  makePhPlan,
+  type BenchEvent,
+  type BenchPlan,
+  type Cup,
+} from '@/core/procedure';
 import { lotState, type LotFacts } from '@/core/lots';
 import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';

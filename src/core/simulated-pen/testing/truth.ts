@@ -75,7 +75,7 @@ export class Truth {
     this.level += this.perDay * days + walk * root * normalDraw(this.random);
     this.gain += this.gainPerDay * days + gainWalk * root * normalDraw(this.random);
     // As many jumps as come in so many days, one after the other.
-    for (let left = days; jump; ) {
+    for (let left = days; jump;) {
       left += Math.log(1 - this.random()) / jump.perDay;
       if (left < 0) break;
       this.level += jump.stdU * normalDraw(this.random);
