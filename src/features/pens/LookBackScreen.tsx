@@ -35,8 +35,8 @@ function Nothing() {
         Nothing to look back on yet.
       </Say>
       <Say>
-        A look-back needs two checks: what the pen was left at, and what it was found at the next
-        time, before anything was cleaned or adjusted.
+        A look-back needs a check that read the pen as found, before anything was cleaned or
+        adjusted, and readings before it.
       </Say>
     </>
   );

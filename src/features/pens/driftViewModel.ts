@@ -22,6 +22,14 @@ export function warningSentence(warning: ProbeWarning, formats: Formats): string
   }
 }
 
+/** How long it would hold if it were adjusted now, where that is longer than as it is. */
+function ifAdjusted({ dueByDriftMs, dueIfAdjustedMs }: DriftAnswer, nowMs: number): string {
+  if (dueByDriftMs === undefined || dueIfAdjustedMs === undefined) return '';
+  const days = Math.round((dueIfAdjustedMs - nowMs) / 86_400_000);
+  if (days < 1 || dueIfAdjustedMs <= dueByDriftMs) return '';
+  return `Adjusted now, it would hold for ${days} ${days === 1 ? 'day' : 'days'}.`;
+}
+
 /** The sentence over the chart: what the pen has been doing. */
 export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: number): string {
   const { points, tolerance, quantity } = drift;
@@ -42,7 +50,7 @@ export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: numbe
       : due <= nowMs
         ? `By its own drift it may have left its tolerance ${dueBy(due, nowMs)}.`
         : `By its own drift it may leave its tolerance ${dueBy(due, nowMs)}.`;
-  return `${newest} ${record} ${forecast}`;
+  return [newest, record, forecast, ifAdjusted(drift, nowMs)].filter(Boolean).join(' ');
 }
 
 /** The chart's table: each check as it was found and left. */

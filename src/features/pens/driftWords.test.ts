@@ -25,6 +25,12 @@ test('the sentence tells the newest error, the record and the date by own drift'
   expect(driftSentence(dated, formats, nowMs)).toContain(
     'In tolerance at all 1 checks. By its own drift it may leave its tolerance by Sat 28 Nov.',
   );
+  const both = { dueByDriftMs: nowMs + DAY_MS, dueIfAdjustedMs: nowMs + 6 * DAY_MS };
+  expect(driftSentence(drift(both), formats, nowMs)).toContain(
+    'Adjusted now, it would hold for 6 days.',
+  );
+  const sooner = { dueByDriftMs: nowMs + 9 * DAY_MS, dueIfAdjustedMs: nowMs + 6 * DAY_MS };
+  expect(driftSentence(drift(sooner), formats, nowMs)).not.toContain('Adjusted');
   const past = drift({ dueByDriftMs: nowMs - 4 * DAY_MS });
   expect(driftSentence(past, formats, nowMs)).toContain('it may have left its tolerance 4 d ago.');
 });
@@ -75,6 +81,9 @@ describe('the look-back in words', () => {
     const story = lookBackStory(answer({ rows, afterCleaning: true }), formats);
     expect(story).toContain('it moved from −0.02 to +0.38 at pH 6.');
     expect(story).toContain('All 8 readings between');
+    expect(lookBackStory(answer({ rows, isFirst: true }), formats)).toContain(
+      'Its first check, on Wed 25 Nov, found it at +0.38 at pH 6;',
+    );
     expect(story).toContain('at least this much');
   });
 });

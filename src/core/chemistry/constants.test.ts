@@ -1,0 +1,27 @@
+import golden from './constants.golden.json';
+import { ACIDS, AIR_CO2_UATM, IONIC_STRENGTH_PER_MS_PER_CM, LOG_K } from './constants';
+import { DENSITY_G_PER_ML, REAGENTS } from './products';
+
+const mapped = <From, To>(record: Readonly<Record<string, From>>, of: (value: From) => To) =>
+  Object.fromEntries(Object.entries(record).map(([name, value]) => [name, of(value)]));
+
+test('every constant of the chemistry is as its source has it', () => {
+  expect(LOG_K).toEqual(golden.logK);
+  expect(mapped(ACIDS, ({ steps }) => steps.map(({ pKa25 }) => pKa25))).toEqual(golden.pKa25);
+  expect(mapped(ACIDS, ({ steps }) => steps.map((step) => step.enthalpyKjPerMol))).toEqual(
+    golden.enthalpyKjPerMol,
+  );
+  expect(mapped(ACIDS, ({ topCharge }) => topCharge)).toEqual(golden.topCharge);
+  expect([AIR_CO2_UATM, IONIC_STRENGTH_PER_MS_PER_CM]).toEqual([420, 0.013]);
+});
+
+test('every reagent and density is as its source has it', () => {
+  expect(mapped(REAGENTS, ({ molarMassGPerMol }) => molarMassGPerMol)).toEqual(
+    golden.molarMassGPerMol,
+  );
+  expect(mapped(REAGENTS, ({ strongCharge }) => strongCharge)).toEqual(golden.strongCharge);
+  expect(mapped(REAGENTS, ({ nutrientsGPerMol }) => nutrientsGPerMol)).toEqual(
+    golden.nutrientsGPerMol,
+  );
+  expect(DENSITY_G_PER_ML).toEqual(golden.densityGPerMl);
+});
