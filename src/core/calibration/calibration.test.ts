@@ -1,4 +1,11 @@
 import {
+  AS_LEFT_TOLERANCE,
+  BEND_FROM_PH,
+  EXACT_PH_MAP,
+  GAIN_TEMP_C,
+  ISOPOTENTIAL_PH,
+  TOLERANCE,
+  UNSEEN_STD_U,
   cellFactor,
   displayTolerance,
   ecDip,
@@ -94,6 +101,12 @@ describe('an EC cup as a dip', () => {
     expect(bare.variance).toBeCloseTo(digit ** 2 + 0.019 ** 2 / 3, 9);
   });
 
+  test('unseen: less sure by 1.7 %; a standard tells of no bend', () => {
+    const [seen, unseen] = [ecDip(standard), ecDip({ ...standard, unseen: true })].map(valueOf);
+    expect(unseen!.variance - seen!.variance).toBeCloseTo(0.017 ** 2, 12);
+    expect(unseen!.bends).toBe(false);
+  });
+
   test('a display of nothing is a dip far off, never an infinity', () => {
     expect(valueOf(ecDip({ ...standard, shownMsPerCm: 0 })).difference).toBeCloseTo(
       Math.log(0.005 / 1.43375),
@@ -146,6 +159,16 @@ describe('tolerance', () => {
     expect(isWithin(0.05, { low: -0.05, high: 0.05 })).toBe(true);
     expect(isWithin(0.0501, { low: -0.05, high: 0.05 })).toBe(false);
   });
+});
+
+test('the numbers of calibration', () => {
+  expect(TOLERANCE).toEqual({
+    ph: { laboratory: 0.02, normal: 0.05, relaxed: 0.1 },
+    ec: { laboratory: 0.02, normal: 0.03, relaxed: 0.05 },
+  });
+  expect(AS_LEFT_TOLERANCE).toEqual({ ph: 0.03, ec: 0.02 });
+  expect(EXACT_PH_MAP).toEqual({ offsetPh: 0, gain: 1 });
+  expect([BEND_FROM_PH, GAIN_TEMP_C, UNSEEN_STD_U, ISOPOTENTIAL_PH]).toEqual([7.5, 25, 0.017, 7]);
 });
 
 test('a map and its inverse, and a pen with no gain at all', () => {

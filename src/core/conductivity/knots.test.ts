@@ -5,7 +5,12 @@ import {
   KCL_EC_MS_PER_CM,
   KCL_KNOTS_C,
   LINEARITY_BOUND,
+  COMPENSATION_FACTOR_RANGE,
+  COMPENSATION_RANGE_C,
+  REFERENCE_TEMP_C,
   STANDARD_ALPHA_PER_C,
+  STANDARD_MAX_MS_PER_CM,
+  STANDARD_MIN_MS_PER_CM,
   STANDARD_TOLERANCE_REL,
 } from './constants';
 
@@ -39,5 +44,13 @@ test('the bound of linear compensation covers KCl itself at its ends', () => {
     [10, 0.01],
     [20, 0.027],
     [25, 0.052],
+  ]);
+});
+
+test('where compensation and standards end', () => {
+  expect(COMPENSATION_RANGE_C).toEqual({ min: 0, max: 50 });
+  expect(COMPENSATION_FACTOR_RANGE).toEqual({ min: 0.2, max: 5 });
+  expect([STANDARD_MIN_MS_PER_CM, STANDARD_MAX_MS_PER_CM, REFERENCE_TEMP_C]).toEqual([
+    0.001, 50, 25,
   ]);
 });

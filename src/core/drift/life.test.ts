@@ -51,6 +51,13 @@ describe('ageing', () => {
     expect(second!.offsetPh).toBeCloseTo(0.08, 1);
   });
 
+  test('a slope that stands low and stays so is no ageing', () => {
+    const steps = accumulatedPh(trackOf([0, 30, 60].map((day) => found(day, 0, -0.1, false))), 0);
+    expect(steps).toHaveLength(2);
+    steps.forEach(({ gain }) => expect(gain).toBeCloseTo(1, 1));
+    expect(Math.min(...steps.map(({ gain }) => gain))).toBeGreaterThan(0.97);
+  });
+
   test('what came before a new probe is not its ageing', () => {
     const events: PenEvent[] = [
       found(0, 0, 0),

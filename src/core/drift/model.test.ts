@@ -177,6 +177,15 @@ describe('live, and as it was told then', () => {
     expect(stateAt(track, 10 * DAY_MS).jump).toBeUndefined();
   });
 
+  test('where more than one jump is due, the variance of so many', () => {
+    const known = track.knownAt(track.ends.length - 1);
+    const days = 4 / known.jumpsPerDay;
+    const { jump } = stateAt(track, (14 + days) * DAY_MS);
+    expect(jump?.variance).toBeCloseTo(4 * 0.12 ** 2, 9);
+    expect(jump?.probability).toBeCloseTo(1 - Math.exp(-4), 9);
+    expect(stateAt(track, 15 * DAY_MS).jump?.variance).toBeCloseTo(0.12 ** 2, 12);
+  });
+
   test('the first check tells of the readings before it', () => {
     const first = trackOf([check(10, { found: [dip(7, 0.25), dip(4, 0.25)] })]);
     expect(stateAsToldThen(first, 5 * DAY_MS)).toMatchObject({ standing: 'unverified', level: 0 });
@@ -232,6 +241,11 @@ test('a dip far from what is expected is worth a second one, by hand', () => {
   expect(dipSurprise(state, off, 0.015)).toBeCloseTo((0.1 - state.level) / Math.sqrt(sure), 9);
   expect(isDoubtfulDip(state, dip(7, 0.02), 0.015)).toBe(false);
   expect(isDoubtfulDip(state, dip(7, 0.5), 0.015)).toBe(true);
+  // A laboratory's value has no bottle.
+  const { lot, ...bare } = off;
+  expect(lot).toBeDefined();
+  const without = sure - 0.0115 ** 2;
+  expect(dipSurprise(state, bare, 0.015)).toBeCloseTo((0.1 - state.level) / Math.sqrt(without), 9);
   // Of a pen never checked anything may be expected.
   expect(isDoubtfulDip(stateAt(trackOf([]), 0), dip(7, 0.9), 0.015)).toBe(false);
 });
@@ -295,6 +309,16 @@ test('the numbers of the model are those of its table', () => {
     gainPh: { min: 0.7, max: 1.15 },
     gainEc: { min: 0.5, max: 2 },
   });
+});
+
+test('cleaned first: the way to the check, then the cleaning with its dips, one end', () => {
+  const track = trackOf([check(7, { afterCleaning: true })]);
+  expect(track.bank.nodes.map(({ found, ends }) => [found, ends])).toEqual([
+    [false, true],
+    [false, false],
+    [true, true],
+  ]);
+  expect(track.ends).toHaveLength(2);
 });
 
 test('a walk of nodes: found, left, and the end of each event', () => {

@@ -93,3 +93,41 @@ describe('what would have been right', () => {
     expect(right({ dosed: false })).toBeUndefined();
   });
 });
+
+test('newest first; of one moment the smaller name first', () => {
+  const readings = [
+    reading({ id: 'b', atMs: 1 }),
+    reading({ id: 'c', atMs: 2 }),
+    reading({ id: 'a', atMs: 1 }),
+  ];
+  expect(lookBack(readings).rows.map(({ id }) => id)).toEqual(['c', 'a', 'b']);
+});
+
+test('the share of a dose that was right is the way left over the way it seemed', () => {
+  const then = judged(6.6, 'high');
+  const rowOf = (more: Partial<LookBackReading>) =>
+    lookBack([reading({ dosed: true, then, ...more })]).rows[0]!;
+  // (6.2 − 5.65)/(6.6 − 5.65) = 0.5789.
+  expect(rowOf({ now: judged(6.2, 'high') }).rightDose).toEqual({
+    kind: 'share',
+    share: expect.closeTo(0.5789, 4),
+  });
+  expect(rowOf({ now: judged(6.2, 'high'), rightShare: 0.4 }).rightDose).toMatchObject({
+    share: 0.4,
+  });
+  // Below the aim, yet called high: the other way.
+  expect(rowOf({ now: judged(5.6, 'high') }).rightDose).toEqual({ kind: 'otherWay' });
+  expect(rowOf({ now: judged(6.2, 'cantTell') }).rightDose).toEqual({ kind: 'unknown' });
+  expect(rowOf({ now: judged(5.7, 'in') }).rightDose).toEqual({ kind: 'nothing' });
+  // Not needed, or another side: wrong, however alike the amounts.
+  expect(rowOf({ now: judged(6.55, 'in'), rightShare: 1 }).doseWrong).toBe(true);
+  expect(rowOf({ now: judged(6.55, 'low'), rightShare: 1 }).doseWrong).toBe(true);
+  expect(rowOf({ now: judged(6.55, 'high'), rightShare: 1 }).doseWrong).toBe(false);
+  expect(rowOf({ now: judged(6.55, 'high'), rightShare: 1.3 }).doseWrong).toBe(true);
+  const worst = lookBack([
+    reading({ id: 'little', then: judged(6, 'in'), now: judged(6.1, 'in') }),
+    reading({ id: 'much', then: judged(6, 'in'), now: judged(6.4, 'in') }),
+  ]);
+  expect(worst.worst?.id).toBe('much');
+  expect(lookBack([]).worst).toBeUndefined();
+});

@@ -113,6 +113,9 @@ describe('every part of a budget, pen by pen, by hand', () => {
     );
     const unchecked = phRead({ tempC: undefined, pen, state: state({ standing: 'unverified' }) });
     expect(parts(unchecked).noTemperatureCompensation).toBeGreaterThan(0.01);
+    // Taken as it shows, its cell at the tank's temperature.
+    const typed = must(assess({ ...unchecked, tempC: 10 }));
+    expect(typed.value).toBeCloseTo(7 - 0.8 / (283.15 / 298.15), 12);
   });
 
   test('a pen never checked: its maker, whole', () => {
@@ -223,6 +226,7 @@ describe('where no number may be given', () => {
     );
     expect(must(assess(phRead({ shown: 14, state: exact }))).standing).toBe('checked');
     expect(must(assess(ecRead({ shown: 201 }))).standing).toBe('impossible');
+    expect(must(assess(ecRead({ shown: 0.4 }))).standing).toBe('checked');
     const read = must(assessQuick(phRead({ shown: 14, state: state({ level: -0.4, gain: 0 }) })));
     expect(judgedVerdict(read, { low: 5, high: 6 })).toBe('cantTell');
     expect(() => assess(phRead({ shown: NaN }))).toThrow(RangeError);

@@ -21,9 +21,6 @@ export interface BudgetPart {
   readonly stdU: number;
 }
 
-/** Takes one part of a budget; a sum of squares needs no list of them. */
-export type AddPart = (source: BudgetSource, stdU: number) => void;
-
 /** How uncertain a value is and why. */
 export interface Budget {
   readonly stdU: number;
@@ -39,20 +36,4 @@ export function makeBudget(parts: readonly BudgetPart[]): Budget {
   const stdU = rootSumSquare(real.map((part) => part.stdU));
   const sorted = [...real].sort((a, b) => b.stdU - a.stdU);
   return { stdU, expandedU: COVERAGE_FACTOR * stdU, parts: sorted };
-}
-
-/** Lists what a calculation tells part by part, as a budget. */
-export function collectBudget(tell: (add: AddPart) => void): Budget {
-  const parts: BudgetPart[] = [];
-  tell((source, stdU) => parts.push({ source, stdU }));
-  return makeBudget(parts);
-}
-
-/** The combined standard uncertainty of the same parts without listing them: for long histories. */
-export function combineStdU(tell: (add: AddPart) => void): number {
-  let sum = 0;
-  tell((_source, stdU) => {
-    sum += stdU * stdU;
-  });
-  return Math.sqrt(sum);
 }

@@ -1,4 +1,17 @@
-import { OUTSIDE_SHARE, expandedUOf, probabilityBelow } from './index';
+import {
+  COVERAGE_FACTOR,
+  CUP_TEMP_BOUND_C,
+  EC_PER_C_COMPENSATED,
+  EC_PER_C_UNCOMPENSATED,
+  JUNCTION_STD_U_PH,
+  LABORATORY_STD_U,
+  OUTSIDE_SHARE,
+  REPEAT_PRIOR_DIPS,
+  REPEAT_STD_U,
+  THERMOMETER_BOUND_C,
+  expandedUOf,
+  probabilityBelow,
+} from './index';
 
 test('one normal: U is twice the standard uncertainty', () => {
   expect(expandedUOf({ stdU: 0.03 })).toBe(0.06);
@@ -15,6 +28,14 @@ test.each([0.001, 0.02, 0.1, 0.5, 0.999])(
     expect(u).toBeLessThanOrEqual(0.25);
   },
 );
+
+test('the numbers of uncertainty', () => {
+  expect(REPEAT_STD_U).toEqual({ ph: 0.015, ec: 0.008 });
+  expect(LABORATORY_STD_U).toEqual({ ph: 0.05, ec: 0.015 });
+  expect([REPEAT_PRIOR_DIPS, JUNCTION_STD_U_PH, CUP_TEMP_BOUND_C]).toEqual([10, 0.02, 1]);
+  expect([EC_PER_C_UNCOMPENSATED, EC_PER_C_COMPENSATED]).toEqual([0.019, 0.0095]);
+  expect([THERMOMETER_BOUND_C, COVERAGE_FACTOR, OUTSIDE_SHARE]).toEqual([0.5, 2, 0.0455]);
+});
 
 test('by hand: half and half of 0.1 and 0.2 at 0.2 is (Φ(2) + Φ(1))/2', () => {
   const spread = { stdU: 0.1, jump: { probability: 0.5, stdU: 0.2 } };
