@@ -86,6 +86,8 @@ export interface DriftAnswer {
   readonly dueIfAdjustedMs?: number | undefined;
   /** pH probes only. */
   readonly life?: ProbeLife | undefined;
+  /** Some check of this probe read two cups as found: its slope was seen. */
+  readonly slopeSeen?: boolean | undefined;
   /** How the probe in use ages, by time; pH only. */
   readonly ageing?:
     | {

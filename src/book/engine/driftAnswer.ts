@@ -58,7 +58,8 @@ function lifeOf(book: BookState, pen: LiveRecord<'pen'>, track: PenTrack, nowMs:
     gains: accumulated.map(({ atMs, gain }) => ({ atMs, gain })),
     settles: [...slowest].map(([atMs, settleS]) => ({ atMs, settleS })),
   };
-  return { life, ageing };
+  const slopeSeen = track.checks.some(({ found, atMs }) => atMs >= fittedMs && found.length > 1);
+  return { life, ageing, slopeSeen };
 }
 
 /** Found and left of every check as known at that moment; left only where it was adjusted. */

@@ -67,13 +67,13 @@ export function driftLines(drift: DriftAnswer, formats: Formats) {
 
 /** What the probe's whole life says, where it is known. */
 export function lifeSentence(drift: DriftAnswer, formats: Formats): string | undefined {
-  const { life } = drift;
+  const { life, slopeSeen } = drift;
   if (!life) return undefined;
   const months = formats.number(life.ageDays / 30.4, 0);
   const trend = life.gainTrend;
-  const slope = !trend
+  const slope = !slopeSeen
     ? ' Checked in one buffer, it tells nothing of its slope.'
-    : trend.slopeInterval
+    : trend?.slopeInterval
       ? ` Its slope loses ${formats.number(Math.max(0, -3000 * trend.slope), 1)} % a month.`
       : ' Too few checks yet to tell how fast its slope falls.';
   return `Probe ${months} months in use.${slope}`;

@@ -1,6 +1,6 @@
 import type { DriftAnswer, LookBackAnswer } from '@/book/answers';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { driftSentence, warningSentence } from './driftViewModel';
+import { driftSentence, lifeSentence, warningSentence } from './driftViewModel';
 import { lookBackHeadline, lookBackStory } from './lookBackViewModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
@@ -33,6 +33,18 @@ test('the sentence tells the newest error, the record and the date by own drift'
   expect(driftSentence(drift(sooner), formats, nowMs)).not.toContain('Adjusted');
   const past = drift({ dueByDriftMs: nowMs - 4 * DAY_MS });
   expect(driftSentence(past, formats, nowMs)).toContain('it may have left its tolerance 4 d ago.');
+});
+
+test('of the slope only what was seen of it', () => {
+  const life = { ageDays: 61, warnings: [] };
+  const words = (more: Partial<DriftAnswer>) => lifeSentence(drift({ life, ...more }), formats);
+  expect(words({ slopeSeen: false })).toContain('Checked in one buffer');
+  expect(words({ slopeSeen: true })).toBe(
+    'Probe 2 months in use. Too few checks yet to tell how fast its slope falls.',
+  );
+  const gainTrend = { slope: -0.0005, slopeInterval: [-0.001, 0] } as never;
+  expect(words({ slopeSeen: true, life: { ...life, gainTrend } })).toContain('loses 1.5 % a month');
+  expect(lifeSentence(drift({}), formats)).toBeUndefined();
 });
 
 test('each warning says which sign of age it is', () => {
