@@ -25,13 +25,22 @@ export const CROP_PH = 6;
 export const cropLever = (quantity: Quantity) =>
   quantity === 'ph' ? CROP_PH - ISOPOTENTIAL_PH : 0;
 
-/** The dates by own drift: as it is, and as if it were adjusted. */
+/** Dates in whole days need no newer "now" than this, ms. */
+const DATES_STEP_MS = 3_600_000;
+
+/** The dates by own drift: as it is, and as if it were adjusted. Worked out once an hour. */
 export function driftDates(
-  track: PenTrack,
-  { tolerance, nowMs }: { readonly tolerance: Tolerance; readonly nowMs: number },
+  book: BookState,
+  pen: LiveRecord<'pen'>,
+  { track, nowMs }: { readonly track: PenTrack; readonly nowMs: number },
 ): { readonly ownMs?: number | undefined; readonly adjustedMs?: number | undefined } {
-  const rule = { lever: cropLever(track.quantity), tolerance };
-  return { ownMs: dueByDriftMs(track, rule), adjustedMs: dueIfAdjustedMs(track, rule, nowMs) };
+  const { quantity } = track;
+  const hour = Math.ceil(nowMs / DATES_STEP_MS);
+  return book.remember(`driftDates/${pen.id}/${quantity}/${hour}`, () => {
+    const rule = { lever: cropLever(quantity), tolerance: sideTolerance(pen, quantity) };
+    const adjustedMs = dueIfAdjustedMs(track, rule, hour * DATES_STEP_MS);
+    return { ownMs: dueByDriftMs(track, rule), adjustedMs };
+  });
 }
 
 /** Whether the pen is likelier out of its tolerance than in it, where the crops live. */
@@ -90,7 +99,7 @@ export function penSide(
   const tolerance = sideTolerance(pen, quantity);
   const budget = errorBudget(state, lever);
   const checked = state.standing !== 'unverified';
-  const { ownMs, adjustedMs } = driftDates(track, { tolerance, nowMs });
+  const { ownMs, adjustedMs } = driftDates(book, pen, { track, nowMs });
   const due = dueOf(book, pen, { quantity, nowMs, state, tolerance, ownDriftDueMs: ownMs });
   const last = sessionsOf(book, pen.id, quantity).at(-1);
   const leftOut = last?.record.body.outcome === 'leftOut';
