@@ -42,6 +42,17 @@ export function levelVariance(cov: Float64Array, { levels, size }: Layout): Leve
     : { level: cov[0]!, shared: 0, gain: 0 };
 }
 
+/** How a level hangs together with each bottle. */
+function towardsLots(cov: Float64Array, { firstLot, size }: Layout, level: number): Float64Array {
+  return cov.slice(level * size + firstLot, (level + 1) * size);
+}
+
+function product(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let at = 0; at < a.length; at += 1) sum += a[at]! * b[at]!;
+  return sum;
+}
+
 /** What knowing the bottles exactly would take off the levels' variance: B·L⁻¹·Bᵀ. */
 export function standardsShare(cov: Float64Array, layout: Layout): LevelVariance {
   const { levels, firstLot, size } = layout;
@@ -52,14 +63,11 @@ export function standardsShare(cov: Float64Array, layout: Layout): LevelVariance
     for (let column = 0; column < lots; column += 1)
       block[row * lots + column] = cov[(firstLot + row) * size + firstLot + column]!;
   const factor = choleskyOf(block, lots);
-  const column = (level: number) =>
-    Float64Array.from({ length: lots }, (_, at) => cov[level * size + firstLot + at]!);
-  const product = (a: Float64Array, b: Float64Array) => a.reduce((s, x, at) => s + x * b[at]!, 0);
-  const first = column(0);
+  const first = towardsLots(cov, layout, 0);
   const solved = first.slice();
   solveCholesky(factor, lots, solved);
   if (levels === 1) return { level: product(first, solved), shared: 0, gain: 0 };
-  const second = column(1);
+  const second = towardsLots(cov, layout, 1);
   const solvedSecond = second.slice();
   solveCholesky(factor, lots, solvedSecond);
   return {

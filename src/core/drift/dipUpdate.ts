@@ -20,33 +20,34 @@ interface Expected {
   readonly variance: number;
 }
 
+/** Where a dip looks in the state and with what weight: pairs of row and factor. */
+function looksAt({ levels, bend, firstLot }: Layout, dip: PlacedDip): readonly number[] {
+  const pairs = [0, 1];
+  if (levels > 1) pairs.push(1, dip.lever);
+  if (bend >= 0 && dip.bends) pairs.push(bend, dip.lever);
+  if (dip.slot >= 0) pairs.push(firstLot + dip.slot, 1);
+  return pairs;
+}
+
 /** h·P and S, with h: 1 on the first level, the lever on the second, on the bend, 1 on the bottle. */
 export function expectDip(
   { layout, repeatVariance }: Pick<Observer, 'layout' | 'repeatVariance'>,
   { mean, cov }: Pick<Filter, 'mean' | 'cov'>,
   dip: PlacedDip,
 ): Expected {
-  const { levels, bend, size } = layout;
-  const rows: number[] = [0];
-  const factors: number[] = [1];
-  const add = (row: number, factor: number) => {
-    rows.push(row);
-    factors.push(factor);
-  };
-  if (levels > 1) add(1, dip.lever);
-  if (bend >= 0 && dip.bends) add(bend, dip.lever);
-  if (dip.slot >= 0) add(layout.firstLot + dip.slot, 1);
+  const { size } = layout;
+  const pairs = looksAt(layout, dip);
   const gainRow = new Float64Array(size);
   let expected = 0;
-  for (let at = 0; at < rows.length; at += 1) {
-    const row = rows[at]!;
-    const factor = factors[at]!;
+  for (let at = 0; at < pairs.length; at += 2) {
+    const row = pairs[at]!;
+    const factor = pairs[at + 1]!;
     expected += factor * mean[row]!;
     for (let column = 0; column < size; column += 1)
       gainRow[column]! += factor * cov[row * size + column]!;
   }
   let variance = dip.variance + repeatVariance;
-  for (let at = 0; at < rows.length; at += 1) variance += factors[at]! * gainRow[rows[at]!]!;
+  for (let at = 0; at < pairs.length; at += 2) variance += pairs[at + 1]! * gainRow[pairs[at]!]!;
   return { gainRow, surprise: dip.difference - expected, variance };
 }
 

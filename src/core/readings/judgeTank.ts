@@ -27,13 +27,14 @@ const isTooPure = (ecMsPerCm: number | undefined) =>
  * pure for its pH to be judged or to matter.
  */
 export function judgedVerdict(
-  { value, spread, standing }: QuickAssessed,
+  assessed: QuickAssessed,
   band: Band | undefined,
   ecMsPerCm?: number,
 ): Verdict {
   if (!band) return 'noBand';
   if (isTooPure(ecMsPerCm)) return 'tooPure';
-  return standing === 'checked' ? verdictOf(value, spread, band) : 'cantTell';
+  const { value, standing } = assessed;
+  return standing === 'checked' ? verdictOf(value, assessed, band) : 'cantTell';
 }
 
 /** The same with the probabilities behind it, for one reading that is shown. */

@@ -50,12 +50,12 @@ function probabilities(value: number, spread: Spread, band: Band): Omit<Judgemen
 /** The verdict that follows from them. */
 function verdictFrom(
   { pLow, pIn, pHigh }: Omit<Judgement, 'verdict'>,
-  spread: Spread,
+  expandedU: number,
   band: Band,
 ): Verdict {
   if (pLow >= FIRM_PROBABILITY) return 'low';
   if (pHigh >= FIRM_PROBABILITY) return 'high';
-  if (expandedUOf(spread) > (band.high - band.low) / 2) return 'cantTell';
+  if (expandedU > (band.high - band.low) / 2) return 'cantTell';
   if (pIn >= FIRM_PROBABILITY) return 'in';
   if (pIn > LIKELY_PROBABILITY) return 'probablyIn';
   if (pLow > LIKELY_PROBABILITY) return 'probablyLow';
@@ -69,10 +69,14 @@ function verdictFrom(
  */
 export function judgeReading(value: number, spread: Spread, band: Band): Judgement {
   const chances = probabilities(value, spread, band);
-  return { verdict: verdictFrom(chances, spread, band), ...chances };
+  return { verdict: verdictFrom(chances, expandedUOf(spread), band), ...chances };
 }
 
-/** The verdict alone, for long histories. */
-export function verdictOf(value: number, spread: Spread, band: Band): Verdict {
-  return verdictFrom(probabilities(value, spread, band), spread, band);
+/** The verdict alone, for long histories, where U is known already. */
+export function verdictOf(
+  value: number,
+  { spread, expandedU }: { readonly spread: Spread; readonly expandedU: number },
+  band: Band,
+): Verdict {
+  return verdictFrom(probabilities(value, spread, band), expandedU, band);
 }
