@@ -30,7 +30,7 @@ export interface Stretch {
 interface Smoothed {
   readonly mean: Float64Array;
   readonly cov: Float64Array;
-  /** G·P of the next node; absent at the last. */
+  /** G·P of the next node; absent at the last, and where no days lie between. */
   readonly cross?: Float64Array | undefined;
 }
 
@@ -75,10 +75,13 @@ function stepBack(layout: Layout, way: Transition, next: Smoothed): Smoothed {
   for (let row = 0; row < size; row += 1)
     for (let k = 0; k < size; k += 1)
       mean[row]! += gain[row * size + k]! * (next.mean[k]! - way.meanAfter[k]!);
-  const difference = next.cov.map((value, at) => value - way.covAfter[at]!);
+  const cov = way.covBefore.slice();
+  const difference = next.cov.slice();
+  for (let at = 0; at < difference.length; at += 1) difference[at]! -= way.covAfter[at]!;
   const change = multiply(multiply(gain, difference, size), gain, size, true);
-  const cov = way.covBefore.map((value, at) => value + change[at]!);
-  return { mean, cov, cross: multiply(gain, next.cov, size) };
+  for (let at = 0; at < cov.length; at += 1) cov[at]! += change[at]!;
+  // Only a stretch of days is bridged.
+  return { mean, cov, cross: way.days > 0 ? multiply(gain, next.cov, size) : undefined };
 }
 
 /** One filter's whole way back. */
