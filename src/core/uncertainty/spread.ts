@@ -20,6 +20,9 @@ export function probabilityBelow(distance: number, { stdU, jump }: Spread): numb
 const density = (x: number, stdU: number) =>
   Math.exp(-0.5 * (x / stdU) ** 2) / (stdU * Math.sqrt(2 * Math.PI));
 
+/** A step this small leaves an error of about its square. */
+const ENOUGH = 1e-4;
+
 /** Newton's steps; the tail is smooth and convex, a handful is plenty. */
 const STEPS = 8;
 
@@ -38,7 +41,7 @@ export function expandedUOf({ stdU, jump }: Spread): number {
     const slope = 2 * ((1 - probability) * density(u, stdU) + probability * density(u, jumped));
     const change = (outside - OUTSIDE_SHARE) / slope;
     u = Math.min(Math.max(u + change, start), COVERAGE_FACTOR * jumped);
-    if (Math.abs(change) < 1e-7 * u) break;
+    if (Math.abs(change) < ENOUGH * u) break;
   }
   return u;
 }
