@@ -25,7 +25,7 @@ test('where the trade is of two minds, the choice says why and what the others d
   await expectHeading(page, /^P1 · /);
   // The adjustment it came with stands as its first session, worth the maker's accuracy.
   await expect(page.getByText('2 November · adjusted by its factory or dealer')).toBeVisible();
-  await expect(page.getByText(/^Good to the maker’s ± 0\.\d+ pH, ± [\d.]+ mS\/cm/)).toBeVisible();
+  await expect(page.getByText(/^Its maker states ± 0\.\d+ pH, ± [\d.]+ mS\/cm/)).toBeVisible();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByText(/^Tap water rinses as well/)).toHaveText(/Never to store/);
 });

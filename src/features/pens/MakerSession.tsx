@@ -18,8 +18,8 @@ export function MakerSession({ body: { papers, ph, ec } }: { readonly body: Pen 
         {papers?.adjustedOn} · adjusted by its factory or dealer
       </Say>
       <Say size="small">
-        Good to the maker’s {worth} until its first check; a shelf ages a probe, so that check is
-        worth doing at once.
+        Its maker states {worth}. Until its first check Zolder counts with more: a shelf ages a
+        probe, so that check is worth doing at once.
       </Say>
     </View>
   );

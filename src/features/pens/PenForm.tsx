@@ -132,7 +132,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
           {
             value: 'ownDrift',
             label: 'by its own drift',
-            hint: 'from six checks on; weekly until then',
+            hint: 'from two checks on; weekly until then',
           },
           { value: 'onlyWhenDoubted', label: 'only when doubted' },
         ]}
