@@ -1,8 +1,11 @@
 /** npm run bench: the core, sizes beside an empty app, a tank's history, 50,000 readings from cold storage. `--core`, `--history` for one of them; `--coverage`: how often the ± of a pen holds (about ten minutes). */
 import { spawnSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { ROOT, ensure } from './ensure.mjs';
 
 ensure();
+const esbuild = await import('esbuild');
 const { build, exportWeb } = await import('./build.mjs');
 const coreOnly = process.argv.includes('--core') || process.argv.includes('--coverage');
 const historyOnly = process.argv.includes('--history');
@@ -11,9 +14,21 @@ if (!coreOnly && !historyOnly) {
   console.log('Exporting the empty app for comparison…');
   exportWeb({ out: '.cache/empty-dist', appRoot: 'scripts/bench/empty-app' });
 }
-const args = ['--import', 'tsx', 'scripts/bench/main.ts', ...process.argv.slice(2)];
-const run = spawnSync(process.execPath, args, {
+// Bundled as the app is: what translates at run time would be measured as well.
+const bundle = join(ROOT, 'scripts/bench/main.bundle.mjs');
+await esbuild.build({
+  entryPoints: [join(ROOT, 'scripts/bench/main.ts')],
+  outfile: bundle,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  packages: 'external',
+  external: ['*.mjs'],
+  logLevel: 'warning',
+});
+const run = spawnSync(process.execPath, [bundle, ...process.argv.slice(2)], {
   cwd: ROOT,
   stdio: 'inherit',
 });
+rmSync(bundle);
 process.exit(run.status ?? 1);

@@ -1,5 +1,11 @@
 /** The main views and the way to each from the Round, as a grower goes. */
-const place = (name) => (page) => page.getByRole('link', { name, exact: true }).click();
+const place = (name) => async (page) => {
+  const link = page.getByRole('link', { name, exact: true });
+  await link.click();
+  await link.and(page.locator('[aria-current=page]')).waitFor();
+  // The place before leaves a moment later: until then its links are there too.
+  await page.waitForTimeout(500);
+};
 const open = (placeName, rowName) => async (page) => {
   await place(placeName)(page);
   await page.getByRole('link', { name: rowName }).click();
@@ -46,7 +52,8 @@ async function dose(page) {
 }
 
 async function tankWide(page) {
-  await open('Tanks', /Basil tables/)(page);
+  await place('Tanks')(page);
+  await page.getByRole('link', { name: 'Basil tables', exact: true }).click();
   await page.getByRole('heading', { name: 'History' }).waitFor();
 }
 

@@ -71,7 +71,8 @@ type Readings = ReturnType<typeof readingsOf>;
 function judged(shownPh: number, state: ReturnType<typeof stateAt>) {
   const read = assessQuick({ quantity: 'ph', shown: shownPh, tempC: 20, pen: PEN, state });
   if (!read.ok) throw new Error('a pH is never refused');
-  return { ...read.value, verdict: judgedVerdict(read.value, BAND) };
+  const { value, expandedU } = read.value;
+  return { value, expandedU, verdict: judgedVerdict(read.value, BAND) };
 }
 
 /** Corrects and judges all readings, the pen's whole past worked out first; a checksum. */

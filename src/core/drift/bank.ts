@@ -1,3 +1,4 @@
+import { Slab } from '../statistics';
 import { BEND_STD_U, DAY_MS, PEN_MODEL, type Known, type PenModel } from './model';
 import type { PenCheck, PenEvent, PenFacts } from './events';
 import { takeDip, takeFirstDips, type PlacedDip } from './dipUpdate';
@@ -112,8 +113,9 @@ export class BankWalk {
     this.repeatVariance = facts.repeatStdU ** 2;
     this.prior = priorOf(facts, this.model);
     const restarts = this.startRestarts();
+    const slab = new Slab();
     this.filters = this.model.walks.map((_, which) =>
-      startFilter(this.layout, this.model, { which, restarts }),
+      startFilter(this.layout, this.model, { which, restarts, slab }),
     );
     // Nothing seen and never used: it stands at its beginning whenever it is asked about.
     this.atMs = Math.min(events[0]?.atMs ?? Infinity, firstUseMs);

@@ -13,6 +13,8 @@ interface Observer {
   readonly repeatVariance: number;
 }
 
+type State = Pick<Filter, 'mean' | 'cov' | 'slab'>;
+
 /** What a filter expects of a dip: h·P, the innovation and its variance. */
 interface Expected {
   readonly gainRow: Float64Array;
@@ -52,10 +54,10 @@ export function expectDip(
 }
 
 /** Takes an expected dip in: x += K·ν, P −= K·(h·P). */
-function takeIn(size: number, state: Pick<Filter, 'mean' | 'cov'>, expected: Expected) {
+function takeIn(size: number, state: State, expected: Expected) {
   const { gainRow, surprise, variance } = expected;
-  const mean = state.mean.slice();
-  const cov = state.cov.slice();
+  const mean = state.slab.copy(state.mean);
+  const cov = state.slab.copy(state.cov);
   for (let row = 0; row < size; row += 1) {
     const gain = gainRow[row]! / variance;
     mean[row]! += gain * surprise;
@@ -64,7 +66,7 @@ function takeIn(size: number, state: Pick<Filter, 'mean' | 'cov'>, expected: Exp
       cov[column * size + row] = cov[row * size + column]!;
     }
   }
-  return { mean, cov };
+  return { mean, cov, slab: state.slab };
 }
 
 /** The log likelihood of a surprise, up to a constant. */
@@ -74,7 +76,9 @@ const logLikelihood = (surprise: number, variance: number) =>
 /** Takes one dip into a filter. */
 export function takeDip(observer: Observer, filter: Filter, dip: PlacedDip, counts = true): void {
   const expected = expectDip(observer, filter, dip);
-  Object.assign(filter, takeIn(observer.layout.size, filter, expected));
+  const after = takeIn(observer.layout.size, filter, expected);
+  filter.mean = after.mean;
+  filter.cov = after.cov;
   if (counts) filter.logWeight += logLikelihood(expected.surprise, expected.variance);
 }
 

@@ -1,3 +1,4 @@
+import type { Slab } from '../statistics';
 import { BEND_STD_U, FADING_DAYS, type Known, type PenModel } from './model';
 
 /** Where each part of the state stands: levels, their rates, the bend (−1: none), then the bottles. */
@@ -42,6 +43,8 @@ export interface Restart {
 export interface Filter {
   readonly walkVariance: number;
   readonly priorLogWeight: number;
+  /** Where its arrays are cut from. */
+  readonly slab: Slab;
   mean: Float64Array;
   cov: Float64Array;
   logWeight: number;
@@ -60,10 +63,14 @@ export function jumpRate({ jumpsBefore }: PenModel, jumps: number, days: number)
 export function startFilter(
   layout: Layout,
   model: PenModel,
-  { which, restarts }: { readonly which: number; readonly restarts: readonly Restart[] },
+  {
+    which,
+    restarts,
+    slab,
+  }: { readonly which: number; readonly restarts: readonly Restart[]; readonly slab: Slab },
 ): Filter {
-  const mean = new Float64Array(layout.size);
-  const cov = new Float64Array(layout.size * layout.size);
+  const mean = slab.take(layout.size);
+  const cov = slab.take(layout.size * layout.size);
   for (const { row, known } of restarts) {
     mean[row] = known.mean;
     cov[row * layout.size + row] = known.stdU ** 2;
@@ -72,6 +79,7 @@ export function startFilter(
   return {
     walkVariance: model.walks[which]! ** 2,
     priorLogWeight,
+    slab,
     mean,
     cov,
     logWeight: priorLogWeight,
@@ -153,8 +161,8 @@ export function moveOn(
   const { levels, size } = layout;
   const meanBefore = filter.mean;
   const covBefore = filter.cov;
-  const mean = meanBefore.slice();
-  const cov = covBefore.slice();
+  const mean = filter.slab.copy(meanBefore);
+  const cov = filter.slab.copy(covBefore);
   if (days > 0) {
     moveByRates(layout, days, mean, cov);
     const fading = Math.exp(-days / FADING_DAYS);

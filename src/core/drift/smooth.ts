@@ -1,9 +1,9 @@
-import { choleskyOf, solveCholesky } from '../statistics';
 import type { Bank, Node } from './bank';
 import { levelVariance, mixed, standardsShare, weightsOf } from './bankMean';
-import type { Layout, Transition } from './filter';
+import type { Layout } from './filter';
 import { MIN_SMOOTHED_WEIGHT } from './model';
 import type { LevelVariance } from './penState';
+import { smoothOne, type Smoothed } from './wayBack';
 
 /** One end of a stretch, as known now. */
 export interface StretchEnd {
@@ -24,77 +24,6 @@ export interface Stretch {
   readonly cross: readonly [number, number, number, number];
   /** What walk and jumps added on the way, level and gain. */
   readonly added: readonly [number, number];
-}
-
-/** A state as it is known from all sides, and how it hangs together with the next. */
-interface Smoothed {
-  readonly mean: Float64Array;
-  readonly cov: Float64Array;
-  /** G·P of the next node; absent at the last, and where no days lie between. */
-  readonly cross?: Float64Array | undefined;
-}
-
-/** P·Fᵀ: the columns of levels take their rates along, those that start anew are empty. */
-function timesTransposed({ levels, size }: Layout, way: Transition): Float64Array {
-  const result = way.covBefore.slice();
-  for (let row = 0; row < size; row += 1)
-    for (let level = 0; level < levels; level += 1)
-      result[row * size + level]! += way.days * way.covBefore[row * size + level + levels]!;
-  for (const column of way.zeroed)
-    for (let row = 0; row < size; row += 1) result[row * size + column] = 0;
-  return result;
-}
-
-/** G = P·Fᵀ·P⁺⁻¹ (Särkkä 2013, ch. 8), row by row by the factor of P⁺. */
-function smootherGain(layout: Layout, way: Transition): Float64Array {
-  const { size } = layout;
-  const gain = timesTransposed(layout, way);
-  const factor = choleskyOf(way.covAfter, size);
-  for (let row = 0; row < size; row += 1)
-    solveCholesky(factor, size, gain.subarray(row * size, row * size + size));
-  return gain;
-}
-
-function multiply(a: Float64Array, b: Float64Array, size: number, transposed = false) {
-  const product = new Float64Array(size * size);
-  for (let row = 0; row < size; row += 1)
-    for (let column = 0; column < size; column += 1) {
-      let sum = 0;
-      for (let k = 0; k < size; k += 1)
-        sum += a[row * size + k]! * b[transposed ? column * size + k : k * size + column]!;
-      product[row * size + column] = sum;
-    }
-  return product;
-}
-
-/** One step back: what the node before is known to be, now that the next one is. */
-function stepBack(layout: Layout, way: Transition, next: Smoothed): Smoothed {
-  const { size } = layout;
-  const gain = smootherGain(layout, way);
-  const mean = way.meanBefore.slice();
-  for (let row = 0; row < size; row += 1)
-    for (let k = 0; k < size; k += 1)
-      mean[row]! += gain[row * size + k]! * (next.mean[k]! - way.meanAfter[k]!);
-  const cov = way.covBefore.slice();
-  const difference = next.cov.slice();
-  for (let at = 0; at < difference.length; at += 1) difference[at]! -= way.covAfter[at]!;
-  const change = multiply(multiply(gain, difference, size), gain, size, true);
-  for (let at = 0; at < cov.length; at += 1) cov[at]! += change[at]!;
-  // Only a stretch of days is bridged.
-  return { mean, cov, cross: way.days > 0 ? multiply(gain, next.cov, size) : undefined };
-}
-
-/** One filter's whole way back. */
-function smoothOne({ layout, nodes }: Bank, which: number): readonly Smoothed[] {
-  const last = nodes.at(-1)!.filters[which]!;
-  const smoothed: Smoothed[] = new Array<Smoothed>(nodes.length);
-  let next: Smoothed = { mean: last.mean, cov: last.cov };
-  smoothed[nodes.length - 1] = next;
-  for (let at = nodes.length - 2; at >= 0; at -= 1) {
-    next = stepBack(layout, nodes[at + 1]!.ways[which]!, next);
-    smoothed[at] = next;
-  }
-  return smoothed;
 }
 
 /** The weights that rule a probe's time: those at its end, without the filters that hardly count. */

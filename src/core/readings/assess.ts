@@ -1,6 +1,6 @@
 import { PEN_MODEL, errorSpread, penParts, type PenState } from '../drift';
 import { answer, requireFinite, type Result } from '../result';
-import { expandedUOf, makeBudget, type Budget, type Spread } from '../uncertainty';
+import { expandedUOf, isWiderThan, makeBudget, type Budget, type Spread } from '../uncertainty';
 import { ecReader, type EcRefusal } from './readEc';
 import type { Reader, ReadingInput } from './reader';
 import { phReader } from './readPh';
@@ -38,7 +38,7 @@ function standingOf(
   if (!(value >= possible.min && value <= possible.max)) return 'impossible';
   if (state.standing === 'broken') return 'broken';
   if (state.standing === 'unverified') return 'unverified';
-  return expandedUOf(pen) > PEN_MODEL[quantity].unknownAbove ? 'unknown' : 'checked';
+  return isWiderThan(PEN_MODEL[quantity].unknownAbove, pen) ? 'unknown' : 'checked';
 }
 
 /** Whether a corrected number may be given. */

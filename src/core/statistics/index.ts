@@ -5,4 +5,5 @@ export * from './normalCdf';
 export * from './robust';
 export * from './rootSumSquare';
 export * from './seededRandom';
+export * from './slab';
 export * from './theilSen';

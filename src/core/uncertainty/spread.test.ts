@@ -10,6 +10,7 @@ import {
   REPEAT_STD_U,
   THERMOMETER_BOUND_C,
   expandedUOf,
+  isWiderThan,
   probabilityBelow,
 } from './index';
 
@@ -41,4 +42,25 @@ test('by hand: half and half of 0.1 and 0.2 at 0.2 is (Φ(2) + Φ(1))/2', () => 
   const spread = { stdU: 0.1, jump: { probability: 0.5, stdU: 0.2 } };
   expect(probabilityBelow(0.2, spread)).toBeCloseTo((0.97725 + 0.841345) / 2, 5);
   expect(probabilityBelow(-0.2, spread)).toBeCloseTo(1 - (0.97725 + 0.841345) / 2, 5);
+});
+
+test.each([
+  { stdU: 0.02 },
+  { stdU: 0.02, jump: { probability: 0.001, stdU: 0.125 } },
+  { stdU: 0.02, jump: { probability: 0.1, stdU: 0.125 } },
+  { stdU: 0.02, jump: { probability: 0.9, stdU: 0.125 } },
+])('wider than a limit is what U is, for %j', (spread) => {
+  const u = expandedUOf(spread);
+  expect(isWiderThan(u * 0.999, spread)).toBe(true);
+  expect(isWiderThan(u * 1.001, spread)).toBe(false);
+  expect(isWiderThan(0.039, spread)).toBe(true);
+  expect(isWiderThan(0.251, spread)).toBe(false);
+});
+
+test('far from its answer the search neither leaves its bounds nor gives up', () => {
+  for (let probability = 0.02; probability < 1; probability += 0.07)
+    for (const wide of [1.5, 4, 20, 100]) {
+      const spread = { stdU: 0.02, jump: { probability, stdU: 0.02 * wide } };
+      expect(2 * probabilityBelow(-expandedUOf(spread), spread)).toBeCloseTo(OUTSIDE_SHARE, 3);
+    }
 });
