@@ -24,15 +24,15 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
   await expect(page.getByText('This tank needs an acid.')).toBeVisible();
   await page.getByRole('radio', { name: /^pH down/ }).click();
-  await expect(page.getByText('How strong this product is', { exact: false })).toBeVisible();
+  await expect(page.getByText('How strong it is, its doses tell', { exact: false })).toBeVisible();
   await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
-  await press(page, /^Poured .* mL, start mixing/);
+  await press(page, /^Poured .* mL .*of citric acid/);
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
   await press(page, 'Dose');
   await expect(page.getByText(/The last dose is mixing until/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
-  await page.clock.fastForward(11 * 60_000);
+  await page.clock.fastForward(31 * 60_000);
   await page.getByRole('link', { name: /Basil tables: mixed, re-read it/ }).click();
   await typeReading(page, { ph: '6.7' });
   await press(page, /^(Save|Keep it)$/);
@@ -67,7 +67,7 @@ test('a pen that dried out carries no dose; fresh water is planned from its repo
   await typeReading(page, { ph: '7.6', ec: '0.52', temp: '15' });
   await press(page, /^(Save|Keep it)$/);
   await press(page, 'Dose');
-  await expect(page.getByText('Planned as fresh water', { exact: false })).toBeVisible();
+  await expect(page.getByText('Filled with water of', { exact: false })).toBeVisible();
   await expect(page.getByText('once fully aired')).toBeVisible();
 });
 

@@ -1,65 +1,148 @@
-import { expect, test } from '@playwright/test';
-import { goTo, press } from './support/grower';
-import { openTank, furnish, read, addNitric, pourFirst } from './support/pouring';
+import { expect, test, type Page } from '@playwright/test';
+import {
+  addPen,
+  addTank,
+  dip,
+  goTo,
+  ownUrl,
+  press,
+  startCheck,
+  typeReading,
+} from './support/grower';
+import { openTank, furnish, read, addNitric, pourFirst, pourInAll } from './support/pouring';
 
-/*
- * The cap of an unlearned feed by hand: 0.1 meq/L · 100 L = 10 meq. The product holds 7.448/10 =
- * 0.7448 mmol in a mL: never more than 13.43 mL in one go, whatever the aim. By another program the
- * first 13.4 mL take pH 7.20 to 6.97. The spread by hand: three doses of 0.3 pH read to ± 0.06 have
- * 1/(0.2² + (0.042/0.3)²) = 16.8 each, the prior 1/0.4² = 6.25: e^(2/√56.5) − 1 = 30 %.
- */
-test('plan, pour, time, re-read, learned: the amount within the cap worked by hand', async ({
+/** Types another pH where Read stands open, and keeps it. */
+async function typeAgain(page: Page, ph: string) {
+  await typeReading(page, { ph, ec: '1.4', temp: '20' });
+  await press(page, /^(Save|Keep it)$/);
+  const keep = page.getByRole('button', { name: 'Keep it' });
+  await expect(page.getByRole('heading', { level: 1, name: /^Saved/ }).or(keep)).toBeVisible();
+  if (await keep.isVisible()) await keep.click();
+}
+
+test('plan, pour, mix, two readings that agree, the next dose: each beside what was expected', async ({
   page,
 }) => {
   test.slow();
   await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
   await furnish(page);
   await addNitric(page);
-  let ph = 7.2;
-  for (let dose = 1; dose <= 3; dose += 1) {
-    await read(page, { ph: ph.toFixed(2), ec: '1.4', temp: '20' });
-    await press(page, 'Dose');
-    await press(page, 'Concentrates, for trained people…');
-    await page.getByRole('radio', { name: /Nitric tenth/ }).click();
-    const amount = await pourFirst(page);
-    expect(amount).toBeGreaterThan(1);
-    expect(amount).toBeLessThanOrEqual(13.43);
-    if (dose === 1) {
-      expect(amount).toBeCloseTo(13.4, 1);
-      const promised = page.getByText('right after mixing').locator('xpath=..');
-      await expect(promised).toContainText(/6\.9[78] ± /);
-    }
-    await press(page, /^Poured /);
-    await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
-    await page.clock.fastForward(11 * 60_000);
-    ph -= 0.3;
-    await read(page, { ph: ph.toFixed(2), ec: '1.4', temp: '20' });
-    await expect(
-      page.getByText(
-        dose === 1
-          ? /After the dose Zolder expected 6\.9[78]; it is 6\.90/
-          : /After the dose Zolder expected/,
-      ),
-    ).toBeVisible();
-    await page.clock.fastForward(61 * 60_000);
-  }
-  await openTank(page, 'Basil tables');
+  await read(page, { ph: '7.20', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
+  await press(page, 'Concentrates, for trained people…');
+  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
+  const first = await pourFirst(page);
+  expect(first).toBeGreaterThan(1);
+  expect(first).toBeLessThan(0.6 * (await pourInAll(page)));
+  // The chosen product stays: through Why and back, through a reload.
+  await press(page, 'Why this much?');
+  await expect(page.getByText('Nitric tenth in this tank')).toBeVisible();
+  await press(page, 'Back');
+  expect(await pourFirst(page)).toBe(first);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Poured .* of Nitric tenth$/ })).toBeVisible();
+  expect(await pourFirst(page)).toBe(first);
+  await press(page, /^Poured /);
+  // While it mixes the tank's page says so, and a reading teaches nothing and ends nothing.
+  await expect(page.getByText(/^Mixing until /)).toBeVisible();
+  await page.clock.fastForward(10 * 60_000);
+  await read(page, { ph: '7.05', ec: '1.4', temp: '20' });
+  await expect(page.getByText(/^Read while mixing: it teaches nothing/)).toBeVisible();
+  await press(page, 'Dose');
+  await expect(page.getByText(/^The last dose is mixing until /)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
+  await page.clock.fastForward(21 * 60_000);
+  await read(page, { ph: '7.00', ec: '1.4', temp: '20' });
+  await expect(page.getByText(/Read once more in five minutes/)).toBeVisible();
+  await press(page, 'Dose');
+  await expect(page.getByText(/needs a second reading\.$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Poured/ })).toHaveCount(0);
+  await page.clock.fastForward(6 * 60_000);
+  await press(page, 'Read it again');
+  await typeAgain(page, '7.01');
+  await press(page, 'Dose');
+  const second = await pourFirst(page);
+  expect(second).toBeGreaterThan(first);
   await press(page, 'What this tank taught');
-  await expect(
-    page.getByText(/^Takes [\d.]+ mL of Nitric tenth for one pH, ± 3[01] %, from 3 doses\.$/),
-  ).toBeVisible();
+  await expect(page.getByText(/^read 7\.\d\d, expected [67]\.\d\d \(/)).toBeVisible();
   await page
     .getByRole('button', { name: /^Leave out the dose/ })
     .first()
     .click();
-  await expect(page.getByText(/from 2 doses\.$/).first()).toBeVisible();
-  await expect(page.getByText('left out by hand')).toBeVisible();
-  await press(page, 'Forget all, start afresh');
-  await expect(page.getByText(/by the chemistry alone\.$/)).toBeVisible();
+  await expect(page.getByText('That dose is left out.')).toBeVisible();
   await goTo(page, 'Shelf');
   await press(page, 'pH products');
-  await expect(page.getByText(/^4[5-9]\d mL left$/)).toBeVisible();
+  await expect(page.getByText(/^4\d\d mL left$/)).toBeVisible();
+});
+
+/*
+ * A report of 4.3 where the tank behaves as if it held half a meq/L: the second dose moves it much
+ * further than any tank of that report would.
+ */
+test('a report that proves wrong: it stops, says what fits, and plans from that in one press', async ({
+  page,
+}) => {
+  test.slow();
+  await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
+  await furnish(page);
+  await addNitric(page);
+  await openTank(page, 'Basil tables');
+  await press(page, 'Top up');
+  await page.getByRole('radio', { name: /^changed/ }).click();
+  await page.getByLabel(/^Water/).fill('100');
+  await page.getByLabel(/^Alkalinity/).fill('4,3');
+  await page.getByLabel('As the water report states it').selectOption('mmol/L');
+  await press(page, 'Changed');
+  await read(page, { ph: '7.60', ec: '0.60', temp: '20' });
+  await press(page, 'Dose');
+  await press(page, 'Concentrates, for trained people…');
+  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
+  await press(page, /^Poured /);
+  await page.clock.fastForward(31 * 60_000);
+  await read(page, { ph: '5.10', ec: '0.60', temp: '20' });
+  await page.clock.fastForward(6 * 60_000);
+  await read(page, { ph: '5.11', ec: '0.60', temp: '20' });
+  await press(page, 'Dose');
+  await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
+  await expect(
+    page.getByText(/Acid and base within the hour|Stop: this does not fit\./),
+  ).toBeVisible();
+  await page.clock.fastForward(30 * 60_000);
+  await page.reload();
+  await expect(page.getByText('Stop: this does not fit.')).toBeVisible();
+  await expect(
+    page.getByText(/takes less acid than its report says: .* instead of 4\.3 /),
+  ).toBeVisible();
+  await press(page, 'Plan from what fits');
+  await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of potassium/ })).toBeVisible();
+});
+
+test('one litre in drops: a dilution to make, never hundredths of a millilitre', async ({
+  page,
+}) => {
+  await page.goto(ownUrl());
+  await addTank(page, 'Jar', 'basil', '1');
+  await addPen(page, /pH and EC in one body/, 'P1');
+  await startCheck(page, 'Check pH', '25');
+  await dip(page, '7.00', '7.00');
+  await dip(page, '4.01', '4.01');
+  await press(page, 'Leave it as it is');
+  await press(page, 'Save the check');
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Jar.*Open/ }).click();
+  await press(page, 'Read');
+  await typeReading(page, { ph: '6.90', temp: '20' });
+  await press(page, /^(Save|Keep it)$/);
+  await press(page, 'Dose');
+  await expect(
+    page.getByRole('button', { name: /^Poured \d+ drops of 1 in 100+ of / }),
+  ).toBeVisible();
+  await expect(page.getByText(/^Make it first: 9+ mL of water in a marked jug/)).toBeVisible();
+  await press(page, /^Poured /);
+  // Stirred by hand: mixed when the grower says so.
+  await press(page, 'Dose');
+  await press(page, 'Stirred: it is mixed now');
+  await expect(page.getByText('Mixed. Read it now.')).toBeVisible();
 });
 
 test('each input changes the dose; what nobody booked makes it small; a base leads up', async ({
@@ -87,12 +170,15 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await read(page, { ph: '4.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
-  await expect(page.getByRole('button', { name: /^Poured [\d.]+ g, start mixing/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of / })).toBeVisible();
   await press(page, /^Poured /);
   // Acid after base within the hour is chasing: it is said, and goes on only with a reason.
-  await page.clock.fastForward(11 * 60_000);
+  await page.clock.fastForward(31 * 60_000);
+  await read(page, { ph: '6.9', ec: '1.4', temp: '20' });
+  await page.clock.fastForward(6 * 60_000);
   await read(page, { ph: '6.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
+  await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
   await expect(page.getByText('Acid and base within the hour: that is chasing.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Go on all the same' })).toBeDisabled();
   await page.getByLabel('Why go on').fill('too much base went in');
@@ -120,10 +206,9 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
 });
 
 /*
- * By another program (charge balance by bisection, constants from the same papers, Davies): a feed of
- * 0.5 mmol/L phosphate and 0.3 ammonium per mS/cm, aired, then closed; 100 L. EC: × 1.413/1.41 and from the
- * pen's 2.0 to a feed's 1.9 % per °C; this feed's is 2.0, and a pen checked once is corrected by a hair:
- * together within three in a hundred.
+ * By another program (every form's concentration, calcium and magnesium held by bisection in turn): a
+ * feed of six tenths of the usual phosphate and ammonium, carbon dioxide twice that of the air, 100 L;
+ * that is the middle of what is believed of a tank nobody knows. The median over all of it lies near.
  */
 test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temperature and volume', async ({
   page,
@@ -132,17 +217,8 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
   await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
   await furnish(page);
   await addNitric(page);
-  const whole = async () => {
-    const first = /Poured ([\d.]+)/.exec(
-      (await page.getByRole('button', { name: /^Poured / }).textContent()) ?? '',
-    );
-    const rest = /about ([\d.]+)/.exec(
-      (await page.getByText(/Then re-read; about/).textContent()) ?? '',
-    );
-    return Number(first?.[1]) + Number(rest?.[1]);
-  };
-  const expectWhole = async (amount: number, tolerance = 0.06 + 0.03 * amount) =>
-    expect.poll(async () => Math.abs((await whole()) - amount)).toBeLessThan(tolerance);
+  const expectWhole = async (amount: number) =>
+    expect.poll(async () => Math.abs((await pourInAll(page)) / amount - 1)).toBeLessThan(0.1);
   const readAndDose = async (ph: string, ec: string, temp: string) => {
     await page.clock.fastForward(60_000);
     await read(page, { ph, ec, temp });
@@ -151,22 +227,22 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
     await page.getByRole('radio', { name: /Nitric tenth/ }).click();
   };
   await readAndDose('6.90', '1.40', '8');
-  await expectWhole(36.23);
+  await expectWhole(34.82);
   await readAndDose('6.90', '1.40', '32');
-  await expectWhole(37.53);
+  await expectWhole(31.8);
   await readAndDose('7.40', '1.40', '20');
-  await expectWhole(75.33);
+  await expectWhole(72.65);
   await readAndDose('6.90', '2.40', '20');
-  await expectWhole(62.23);
+  await expectWhole(52.39);
   await readAndDose('6.90', '1.40', '20');
-  await expectWhole(36.87);
+  await expectWhole(33.28);
   await page.getByLabel(/^Aim/).fill('6.5');
-  await expectWhole(20.57);
+  await expectWhole(16.58);
   await page.getByLabel(/^Aim/).fill('');
   await page.getByRole('radio', { name: /citric acid, dissolved to 50 %/ }).click();
-  await expectWhole(3.53);
+  await expectWhole(2.607);
   await page.getByRole('radio', { name: /phosphoric acid 85/ }).click();
-  await expectWhole(1.73);
+  await expectWhole(1.506);
   // Nothing to correct, and water whose pH does not matter.
   for (const [ph, ec, word] of [
     ['6.00', '1.40', 'In band: pour nothing.'],

@@ -63,8 +63,16 @@ export async function addNitric(page: Page): Promise<void> {
   await expectHeading(page, 'pH products');
 }
 
-/** What the screen says to pour, mL. */
+/** What the screen says to pour, mL of the product; of a dilution what is in it. */
 export async function pourFirst(page: Page): Promise<number> {
   const label = await page.getByRole('button', { name: /^Poured / }).textContent();
-  return Number(/Poured ([\d.]+) mL/.exec(label ?? '')?.[1]);
+  const [, amount, parts = '1'] = /Poured ([\d.]+) mL(?: of 1 in (\d+))?/.exec(label ?? '') ?? [];
+  return Number(amount) / Number(parts);
+}
+
+/** What it takes in all, mL: what is poured now and what is still to come. */
+export async function pourInAll(page: Page): Promise<number> {
+  const first = await pourFirst(page);
+  const text = await page.getByText(/mL more to reach|This is all it takes/).textContent();
+  return first + Number(/about ([\d.]+) mL more/.exec(text ?? '')?.[1] ?? 0);
 }

@@ -5,9 +5,13 @@ import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
 import { benchCoverage } from './coverage';
 import { benchHistory } from './history';
+import { benchTanks } from './tanks';
 
 /** Pens in each cell of the coverage table; between checks each is read twice. */
 const COVERAGE_PENS = 2000;
+
+/** Hidden tanks in each cell. */
+const TANKS = 200;
 
 const PHONE = { width: 390, height: 844 };
 
@@ -15,6 +19,10 @@ const PHONE = { width: 390, height: 844 };
 async function main(): Promise<void> {
   if (process.argv.includes('--coverage')) {
     benchCoverage(COVERAGE_PENS);
+    return;
+  }
+  if (process.argv.includes('--tanks')) {
+    benchTanks(TANKS);
     return;
   }
   if (!process.argv.includes('--history')) {

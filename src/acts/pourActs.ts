@@ -50,3 +50,17 @@ export const excludeDose = (dose: Known & { readonly body: Addition }): Act => {
     changes: [revise('addition', dose, { ...dose.body, excluded })],
   };
 };
+
+/** What was read contradicts what was told of the water: from here on what fits is believed too. */
+export const takeWhatFits = (dose: Known & { readonly body: Addition }): Act => ({
+  said: 'Planned from what fits now.',
+  changes: [revise('addition', dose, { ...dose.body, tookWhatFits: true })],
+});
+
+/** Stirred by hand: mixed now, by the grower's word. */
+export const callMixed = (poured: Known & { readonly body: Addition }, nowMs: number): Act => ({
+  said: 'Mixed. Read it now.',
+  changes: [
+    revise('addition', poured, { ...poured.body, rereadAt: new Date(nowMs).toISOString() }),
+  ],
+});

@@ -2,6 +2,8 @@ import type {
   BenchAnswer,
   Conflict,
   DoseAnswer,
+  DosePlanAnswer,
+  DoseWish,
   EcDoseAnswer,
   EntryAnswer,
   FoundNow,
@@ -182,8 +184,10 @@ export interface BookApi {
     quantity: 'ph' | 'ec',
     found: FoundNow,
   ): Promise<LookBackAnswer | null>;
-  /** What a dose plan for a tank needs; null for a tank that is not in the book. */
+  /** What is believed of a tank for a dose; null for a tank that is not in the book. */
   dose(tankId: string, nowMs: number): Promise<DoseAnswer | null>;
+  /** The plan for a product and an aim; null where tank, reading or product are not in the book. */
+  dosePlan(tankId: string, wish: DoseWish, nowMs: number): Promise<DosePlanAnswer | null>;
   /** What a correction of a tank's EC needs; null for a tank that is not in the book. */
   ecDose(tankId: string, nowMs: number): Promise<EcDoseAnswer | null>;
   /** Products of one's own, with what is left of each. */

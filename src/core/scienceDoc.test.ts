@@ -13,7 +13,7 @@ import {
   type Totals,
 } from './chemistry';
 import { expectedStandardEc, fitAlpha } from './conductivity';
-import { dilute, jarTestDose, planJar, learnFactor, rightShare } from './dosing';
+import { dilute, jarTestDose, planJar, rightShare } from './dosing';
 import {
   DAY_MS,
   daysWithin,
@@ -29,6 +29,7 @@ import { forecastLeaving, tankTrend } from './forecast';
 import { assess } from './readings';
 import type { Result } from './result';
 import { fitApproach } from './stillness';
+import { beliefOf, stepOf } from './tank-belief';
 import { judgeReading } from './verdict';
 
 const doc = readFileSync(join(__dirname, '../../docs/science.md'), 'utf8');
@@ -57,6 +58,17 @@ const track = makePenTrack({
   firstUseMs: 0,
   events: EXAMPLE_EVENTS,
 });
+/** The first step into fresh hard water, nitric acid, as the tank's worked example has it. */
+const tankStep = () => {
+  const water = { alkalinityMolPerL: 4.3e-3, calciumMolPerL: 1.5e-3, magnesiumMolPerL: 5e-4 };
+  const factor = { median: 1, sigma: 0 };
+  const at = valueOf(conditionsAt({ tempC: 20, ecMsPerCm: 0.6 }));
+  const belief = beliefOf({
+    told: { kind: 'fresh', water, alkalinitySigma: 0.223, feedMsPerCm: 0, factor },
+    events: [{ kind: 'reading', atMs: 0, ph: 7.6, stdU: 0.045, digitPh: 0.01, penId: 'P', at }],
+  })!;
+  return stepOf(belief, { reagent: 'nitric', band: { low: 5.5, high: 6.2 }, aimPh: 5.85 });
+};
 const known = (node: number) => knownOf(track.bank, track.bank.nodes[node]!);
 const read = (shown: number, state: PenState) =>
   valueOf(
@@ -144,19 +156,8 @@ const COMPUTED: Readonly<Record<string, () => number>> = {
         strength: { kind: 'percentByMass', percent: 38, densityGPerMl: 1.235 },
       }),
     ),
-  factorAfterOne: () =>
-    learnFactor(
-      [
-        {
-          atMs: 0,
-          predictedChangePh: -0.4,
-          observedChangePh: -0.6,
-          beforeStdU: 0.03,
-          afterStdU: 0.03,
-        },
-      ],
-      { nowMs: 0 },
-    ).factor,
+  firstStep: () => 1000 * 100 * (tankStep().perL / 7.448),
+  inAll: () => 1000 * 100 * (tankStep().inAllPerL / 7.448),
   rightOfDose: () =>
     rightShare(
       { ecMsPerCm: 1.4, tempC: 25, water: { kind: 'inUse' } },

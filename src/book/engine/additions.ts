@@ -1,5 +1,6 @@
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { readingsOf } from './readingsOf';
 
 /** An addition with its moment. */
 export interface TimedAddition {
@@ -54,8 +55,8 @@ export function mixingIn(
 ): TimedAddition | undefined {
   const last = additionsOf(book, tankId).findLast(({ record }) => record.body.rereadAt);
   if (!last || nowMs > Date.parse(last.record.body.rereadAt!) + REREAD_LAPSES_MS) return undefined;
-  const reread = book
-    .all('reading')
-    .some(({ body }) => body.tankId === tankId && Date.parse(body.takenAt) > last.atMs);
+  // What is read while it mixes does not end the wait.
+  const mixedMs = Date.parse(last.record.body.rereadAt!);
+  const reread = readingsOf(book, tankId).some(({ body }) => Date.parse(body.takenAt) >= mixedMs);
   return reread ? undefined : last;
 }

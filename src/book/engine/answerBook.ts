@@ -1,7 +1,7 @@
 import type { BookApi } from '../bookApi';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
-import { doseAnswer } from './doseAnswer';
+import { doseAnswer, dosePlanAnswer } from './doseAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
 import { entryAnswer } from './entryAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
@@ -72,6 +72,7 @@ export function answerBook(
     foundLookBack: async (penId, quantity, found) =>
       lookBackAnswer(state(), { penId, quantity, found }),
     dose: async (tankId, nowMs) => doseAnswer(at(nowMs), tankId, nowMs),
+    dosePlan: async (tankId, wish, nowMs) => dosePlanAnswer(at(nowMs), { tankId, wish, nowMs }),
     ecDose: async (tankId, nowMs) => ecDoseAnswer(at(nowMs), tankId, nowMs),
     products: async () => productsAnswer(state()),
     timers: async (nowMs) => timersAnswer(at(nowMs), nowMs),

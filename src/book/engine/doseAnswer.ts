@@ -1,87 +1,232 @@
-import type { DoseAnswer, DoseOutcome, TankColumns } from '@/book/answers';
-import { learnFactor, tankWater, type DoseObservation, type WaterEvent } from '@/core/dosing';
+import type {
+  Contradiction,
+  DoseAnswer,
+  DoseOutcome,
+  DosePlanAnswer,
+  DoseWish,
+  TankBelieved,
+} from '@/book/answers';
+import { molPerUnit } from '@/core/chemistry';
+import { doseCurve, planDose, type LastDose, type SecondReading } from '@/core/dosing';
+import {
+  CONTRADICTION_TAIL,
+  alkalinityOf,
+  factorOf,
+  strengthOf,
+  type Beliefs,
+  type Believed,
+} from '@/core/tank-belief';
 import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
+import { productById } from './productOf';
 import { tankAnswer } from './tankAnswers';
-import { tankColumns } from './tankColumns';
-import { waterEvents } from './waterEvents';
+import { tankBelief, type Asked } from './tankBelief';
+import { mixedMsOf, type SessionReading, type TankSession } from './tankSessions';
+import { mixingOfTank } from './tankTimeline';
 
-/** A re-read later than this after a dose says more of the plants than of the dose, ms. */
-const REREAD_WITHIN_MS = 6 * 3_600_000;
+const MINUTE_MS = 60_000;
 
 const isPhDose = ({ record }: TimedAddition) =>
   record.body.what === 'acid' || record.body.what === 'base';
 
-/** Index of the last reading with a pH at or before, or the first after, a moment. */
-function phIndexNear({ atMs, ph }: TankColumns, ms: number, side: 'before' | 'after'): number {
-  const good = (at: number) => Number.isFinite(ph[at]!);
-  if (side === 'before') {
-    for (let at = atMs.length - 1; at >= 0; at -= 1) if (atMs[at]! <= ms && good(at)) return at;
-    return -1;
-  }
-  return atMs.findIndex((moment, at) => moment > ms && good(at));
+const inMmol = ({ mean, low, high }: Believed): Believed => ({
+  mean: 1000 * mean,
+  low: 1000 * low,
+  high: 1000 * high,
+});
+
+/** The reading of a session that was taken in for a dose, else the newest after it. */
+function readAfter(session: TankSession, dose: TimedAddition): SessionReading | undefined {
+  const after = session.readings.filter((reading) => reading.after === dose);
+  return after.findLast(({ left }) => left === undefined) ?? after.at(-1);
 }
 
-/** A dose with the readings before and after it, where both exist. */
-function observe(
-  columns: TankColumns,
-  { record, atMs }: TimedAddition,
-  events: readonly WaterEvent[],
-) {
-  const before = phIndexNear(columns, atMs, 'before');
-  const after = phIndexNear(columns, atMs, 'after');
-  const { modelChangePh, predictedPh } = record.body;
-  if (before < 0 || after < 0 || columns.atMs[after]! - atMs > REREAD_WITHIN_MS) return undefined;
-  const [beforePh, afterPh] = [columns.ph[before]!, columns.ph[after]!];
-  const names = { id: record.id, revId: record.head.revId, body: record.body };
-  const outcome: DoseOutcome = { ...names, atMs, beforePh, afterPh, predictedPh };
-  if (modelChangePh === undefined) return { outcome };
-  const observation: DoseObservation = {
+/** A dose with what was expected of it and what was read. */
+function outcomeOf(session: TankSession, beliefs: Beliefs, dose: TimedAddition): DoseOutcome {
+  const { record, atMs } = dose;
+  const read = readAfter(session, dose);
+  const { expectations } = beliefs[0]!.belief;
+  const expected = expectations.find((each) => each.atMs === read?.atMs);
+  const left =
+    record.body.excluded === true
+      ? 'excluded'
+      : read === undefined
+        ? 'notRead'
+        : expected === undefined
+          ? 'whileMixing'
+          : undefined;
+  return {
+    id: record.id,
+    revId: record.head.revId,
+    body: record.body,
     atMs,
-    predictedChangePh: modelChangePh,
-    observedChangePh: afterPh - beforePh,
-    beforeStdU: columns.phStdU[before]!,
-    afterStdU: columns.phStdU[after]!,
-    excluded: record.body.excluded,
-    freshWater: tankWater(events, atMs - 1).kind === 'fresh',
+    readMs: read?.atMs,
+    readPh: read?.seen.ph,
+    expected: expected && {
+      ph: expected.expectedPh,
+      lowPh: expected.lowPh,
+      highPh: expected.highPh,
+    },
+    left,
+    lone: read?.lone ?? false,
   };
-  return { outcome, observation };
 }
 
-/** All that a dose plan for a tank needs. */
+function believedOf(session: TankSession, beliefs: Beliefs): TankBelieved {
+  const best = beliefs[0]!.belief;
+  const { told } = best.session;
+  const alkalinity = alkalinityOf(best);
+  const doubted = session.told.kind === 'fresh' && (session.unwitnessed || session.wider);
+  const neverFilled = beliefs
+    .filter(({ belief }) => belief.session.told.kind === 'inUse')
+    .reduce((sum, { weight }) => sum + weight, 0);
+  return {
+    kind: told.kind,
+    toldAlkalinityMmolPerL: told.kind === 'fresh' ? 1000 * told.water.alkalinityMolPerL : undefined,
+    alkalinityMmolPerL: alkalinity && inMmol(alkalinity),
+    factor: factorOf(best),
+    unwitnessed: session.told.kind === 'fresh' && session.unwitnessed,
+    neverFilled: doubted ? neverFilled : undefined,
+    dosesRead: best.expectations.length,
+  };
+}
+
+/** The last acid or base; nothing is planned on what is still mixing, stock and water included. */
+function lastPoured(book: BookState, id: RecordId): LastDose | undefined {
+  const additions = additionsOf(book, id);
+  const any = additions.at(-1);
+  if (!any) return undefined;
+  const last = additions.findLast(isPhDose);
+  const mixedMs = Math.max(...additions.slice(-6).map(mixedMsOf));
+  if (!last) return { what: 'other', atMs: any.atMs, mixedMs };
+  return { what: last.record.body.what === 'base' ? 'base' : 'acid', atMs: last.atMs, mixedMs };
+}
+
+/** A second reading that has to agree before anything more is poured. */
+function secondOf(
+  book: BookState,
+  tankId: RecordId,
+  session: TankSession,
+): SecondReading | undefined {
+  const last = session.readings.at(-1);
+  const tank = book.record('tank', tankId)?.body;
+  if (!last || !tank) return undefined;
+  const { betweenMinutes } = mixingOfTank(tank, tank.volumeL);
+  const common = {
+    firstPh: last.seen.ph,
+    firstMs: last.atMs,
+    notBeforeMs: last.atMs + MINUTE_MS * betweenMinutes,
+  };
+  if (last.after && isPhDose(last.after))
+    return last.lone ? { why: 'afterDose', ...common } : undefined;
+  return undefined;
+}
+
+/** Before the first dose: where high or low is only probable, a second reading settles it. */
+function secondBeforeFirst(session: TankSession, verdict: string, betweenMinutes: number) {
+  const last = session.readings.at(-1);
+  const probable = verdict === 'probablyHigh' || verdict === 'probablyLow';
+  const before = session.readings.at(-2);
+  if (!probable || !last || last.after) return undefined;
+  const apart = before ? last.atMs - before.atMs : 0;
+  const agreed =
+    before !== undefined &&
+    apart >= MINUTE_MS * betweenMinutes &&
+    Math.abs(before.seen.ph - last.seen.ph) <= Math.max(0.05, last.seen.digitPh) + 1e-9;
+  if (agreed) return undefined;
+  return {
+    why: 'probable' as const,
+    firstPh: last.seen.ph,
+    firstMs: last.atMs,
+    notBeforeMs: last.atMs + MINUTE_MS * betweenMinutes,
+  };
+}
+
+function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction | undefined {
+  if (session.wider) return undefined;
+  const last = session.readings.findLast(({ left }) => left === undefined);
+  if (!last?.after || !isPhDose(last.after) || last.lone) return undefined;
+  const best = beliefs[0]!.belief;
+  const told = best.expectations.find(({ atMs }) => atMs === last.atMs);
+  if (!told || told.tail >= CONTRADICTION_TAIL) return undefined;
+  const { record } = last.after;
+  const alkalinity = alkalinityOf(best);
+  return {
+    dose: { id: record.id, revId: record.head.revId, body: record.body },
+    readPh: last.seen.ph,
+    expectedPh: told.expectedPh,
+    fitsMmolPerL: alkalinity && 1000 * alkalinity.mean,
+  };
+}
+
+/** All about correcting a tank's pH but the plan itself. */
 export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAnswer | null {
   const tank = tankAnswer(book, id, nowMs);
   if (!tank) return null;
-  const additions = additionsOf(book, id);
-  const columns = tankColumns(book, id);
-  const filledMs = additions.findLast(({ record }) => record.body.what === 'change')?.atMs;
-  const resetMs = tank.body.learnFrom && Date.parse(tank.body.learnFrom);
-  const changedMs = Math.max(filledMs ?? -Infinity, resetMs || -Infinity);
-  const events = waterEvents(additions);
-  const seen = additions.filter(isPhDose).flatMap((dose) => observe(columns, dose, events) ?? []);
-  const told = seen.flatMap(({ outcome, observation }) =>
-    observation ? [{ outcome, observation }] : [],
-  );
-  const factor = learnFactor(
-    told.map(({ observation }) => observation),
-    { nowMs, changedMs },
-  );
-  const outcomes = told.map(({ outcome }, at) => ({
-    ...outcome,
-    skipped: factor.skipped.find((skip) => skip.at === at)?.reason,
-  }));
-  const last = additions.findLast(isPhDose);
-  return {
+  const found = tankBelief(book, id);
+  const common = {
     tank,
     reading: tank.latest?.ph ? tank.latest : undefined,
-    water: tankWater(events, nowMs),
-    factor,
-    outcomes: outcomes.reverse(),
-    lastDose: last && {
-      what: last.record.body.what === 'base' ? 'base' : 'acid',
-      atMs: last.atMs,
-      mixedMs: Date.parse(last.record.body.rereadAt ?? last.record.body.at),
-    },
+    lastDose: lastPoured(book, id),
+  };
+  if (!found) return { ...common, outcomes: [] };
+  const { session, beliefs } = found;
+  const { betweenMinutes } = mixingOfTank(tank.body, tank.body.volumeL);
+  const verdict = tank.latest?.ph?.judged.verdict ?? 'cantTell';
+  return {
+    ...common,
+    believed: believedOf(session, beliefs),
+    outcomes: session.doses.map((dose) => outcomeOf(session, beliefs, dose)).reverse(),
+    second: secondOf(book, id, session) ?? secondBeforeFirst(session, verdict, betweenMinutes),
+    contradiction: contradictionOf(session, beliefs),
+    filledMs: session.fill?.atMs,
+  };
+}
+
+/** The plan for a wish; null where the tank, its reading or the product is not in the book. */
+export function dosePlanAnswer(
+  book: BookState,
+  { tankId, wish, nowMs }: { tankId: RecordId; wish: DoseWish; nowMs: number },
+): DosePlanAnswer | null {
+  const answer = doseAnswer(book, tankId, nowMs);
+  const product = productById(book, wish.productId);
+  const judged = answer?.reading?.ph?.judged;
+  if (!answer || !product || !judged) return null;
+  const unknown = !molPerUnit(product).ok;
+  const asked: Asked = {
+    unknownId: unknown ? wish.productId : undefined,
+    neverChanged: wish.neverChanged,
+  };
+  const found = tankBelief(book, tankId, asked);
+  const { body } = answer.tank;
+  const volumeL = answer.reading?.volumeL ?? body.volumeL;
+  const { firstMinutes } = mixingOfTank(body, volumeL);
+  const common = { wish, rereadMinutes: firstMinutes };
+  if (!found)
+    return { ...common, curve: [], plan: { ok: false, refusal: { reason: 'cannotTell' } } };
+  const { beliefs } = found;
+  const input = {
+    beliefs,
+    volumeL,
+    band: body.phBand,
+    aimPh: wish.aimPh,
+    product,
+    productId: wish.productId,
+    digitPh: 0.01,
+    rereadMinutes: firstMinutes,
+    second: answer.second,
+    contradicted: answer.contradiction !== undefined && !wish.neverChanged,
+    verdict: judged.verdict,
+    lastDose: answer.lastDose,
+    chasingAccepted: wish.chasingAccepted,
+    nowMs,
+  };
+  const plan = planDose(input);
+  return {
+    ...common,
+    plan,
+    curve: plan.ok ? doseCurve(input) : [],
+    strength: unknown ? strengthOf(beliefs[0]!.belief) : undefined,
   };
 }

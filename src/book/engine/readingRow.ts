@@ -5,6 +5,7 @@ import { assess, judgeTank, type JudgedValue, type ReadingInput } from '@/core/r
 import { factsAt, type Tank } from '@/records';
 import { bandsOf, dipsShown, meanShown, type SampleBands } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
+import { knownEc } from './knownEc';
 import { repeatStdUOf, trackOf } from './penTrack';
 
 /** What held where and when a reading was taken. */
@@ -77,7 +78,10 @@ export function judgeSide(
   if (!assessed?.ok) return undefined;
   const { quantity, context } = of;
   const ecMsPerCm =
-    quantity === 'ph' ? judgeSide(book, reading, { quantity: 'ec', context })?.value : undefined;
+    quantity === 'ph'
+      ? (judgeSide(book, reading, { quantity: 'ec', context })?.value ??
+        knownEc(book, { tankId: reading.body.tankId, ...context }))
+      : undefined;
   return judgeTank(assessed.value, context.bands[quantity], ecMsPerCm);
 }
 

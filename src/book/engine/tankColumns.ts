@@ -6,6 +6,7 @@ import { VERDICTS } from '@/core/verdict';
 import type { RecordId } from '@/records';
 import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
+import { knownEc } from './knownEc';
 import { readingContext, readingInput, type ReadingContext } from './readingRow';
 import { readingsOf } from './readingsOf';
 
@@ -97,7 +98,9 @@ function writeRow(book: BookState, place: Place, reading: LiveRecord<'reading'>)
   columns.ecHigh[at] = bands.ec?.high ?? NaN;
   columns.tempC[at] = body.tempC ?? NaN;
   columns.volumeL[at] = body.volumeL ?? NaN;
-  const ecMsPerCm = writeSide(book, place, reading, { quantity: 'ec', context });
+  const ecMsPerCm =
+    writeSide(book, place, reading, { quantity: 'ec', context }) ??
+    knownEc(book, { tankId: body.tankId, ...context });
   writeSide(book, place, reading, { quantity: 'ph', context, ecMsPerCm });
 }
 

@@ -1,6 +1,15 @@
-import { acidCharge, netCharge, type Totals } from './charge';
+import {
+  acidsCharge,
+  netCharge,
+  standingAt,
+  waterCharge,
+  type Dissolved,
+  type Totals,
+} from './charge';
+import type { Conditions } from './conditions';
 import type { AcidName } from './constants';
 import { REAGENTS, type Reagent } from './products';
+import { standingOf, type FreeMetals } from './speciation';
 import { solvePh, type Solution } from './solution';
 
 /** Totals with a reagent's own acids added. */
@@ -27,32 +36,56 @@ export function addReagent(solution: Solution, reagent: Reagent, molPerL: number
   };
 }
 
-/** How many protons a mole of a reagent takes off (+) or brings (−) at a pH, equivalents. */
-export function equivalentsAt(reagent: Reagent, ph: number, { at }: Pick<Solution, 'at'>): number {
-  const { strongCharge, adds, carbon } = REAGENTS[reagent];
+/** How many protons a mole of a reagent takes off (+) or brings (−) at a pH in a solution, equivalents. */
+export function equivalentsAt(reagent: Reagent, ph: number, solution: Dissolved): number {
   const aH = 10 ** -ph;
+  return equivalentsBeside(reagent, aH, standingAt(solution, aH));
+}
+
+/** The same beside so many free metals. */
+export function equivalentsBeside(
+  reagent: Reagent,
+  aH: number,
+  surrounding: { readonly at: Conditions; readonly free: FreeMetals },
+): number {
+  const { strongCharge, adds, carbon } = REAGENTS[reagent];
   let taken = strongCharge;
-  for (const [name, each] of Object.entries(adds) as [AcidName, number][]) {
-    taken -= each * acidCharge(name, aH, at);
-  }
-  const unit = { kind: 'closed', carbonMolPerL: 1 } as const;
-  const bare = netCharge(ph, {}, { kind: 'closed', carbonMolPerL: 0 }, at);
-  if (carbon > 0) taken -= carbon * (netCharge(ph, {}, unit, at) - bare);
+  for (const [name, each] of Object.entries(adds) as [AcidName, number][])
+    taken -= each * standingOf(name, aH, surrounding).charge;
+  if (carbon > 0) taken -= carbon * standingOf('carbonate', aH, surrounding).charge;
   return taken;
 }
 
 /** Protons a closed solution takes up (+) or gives off (−) on its way to a pH, equivalents per litre. */
 export function acidToReach(solution: Solution, aimPh: number): number {
-  const { at, totals, carbonate, strongChargeMolPerL } = solution;
-  return strongChargeMolPerL - netCharge(aimPh, totals, carbonate, at);
+  return solution.strongChargeMolPerL - netCharge(aimPh, solution);
 }
+
+/** An acid that metals hold on to changes what they hold: the amount settles in so many rounds. */
+const REACH_ROUNDS = 40;
+const REACH_ENOUGH = 1e-9;
 
 /**
  * How much of a reagent brings a closed solution to a pH, mol/L: since totals enter the balance
- * in proportion, one division. Negative when the pH lies the other way.
+ * in proportion, one division for given free metals, and a few rounds where the reagent's own acid
+ * takes some of them. Negative when the pH lies the other way.
  */
 export function molPerLToReach(solution: Solution, reagent: Reagent, aimPh: number): number {
-  return -acidToReach(solution, aimPh) / equivalentsAt(reagent, aimPh, solution);
+  const aH = 10 ** -aimPh;
+  const first = -acidToReach(solution, aimPh) / equivalentsAt(reagent, aimPh, solution);
+  if (!solution.metals) return first;
+  let molPerL = first;
+  for (let round = 0; round < REACH_ROUNDS; round += 1) {
+    const beside = standingAt(addReagent(solution, reagent, molPerL), aH);
+    const { carbonMolPerL } = standingAt(solution, aH);
+    const without =
+      waterCharge(aH, solution.at) + acidsCharge(solution, aH, { ...beside, carbonMolPerL });
+    const next = (without - solution.strongChargeMolPerL) / equivalentsBeside(reagent, aH, beside);
+    const moved = Math.abs(next - molPerL);
+    molPerL = next;
+    if (moved <= REACH_ENOUGH * Math.abs(next)) break;
+  }
+  return molPerL;
 }
 
 /** pH against dose, closed: one point for each dose in mol/L. */

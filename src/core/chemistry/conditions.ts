@@ -6,7 +6,10 @@ import {
   CHEMISTRY_RANGE_C,
   IONIC_STRENGTH_PER_MS_PER_CM,
   LOG_K,
+  PAIRS,
   type AcidName,
+  type AcidStep,
+  type Pair,
 } from './constants';
 
 /** What temperature and salt make of the constants; worked out once for a solution. */
@@ -20,6 +23,8 @@ export interface Conditions {
   readonly carbonic: readonly [number, number];
   readonly henryCo2: number;
   readonly acids: Readonly<Record<AcidName, readonly number[]>>;
+  /** Conditional constants of `PAIRS`, in their order, L/mol. */
+  readonly pairs: readonly number[];
 }
 
 /** log10 of a constant from its five coefficients. */
@@ -27,14 +32,20 @@ function logK([a, b, c, d, e]: readonly [number, number, number, number, number]
   return a + b * kelvin + c / kelvin + d * Math.log10(kelvin) + e / kelvin ** 2;
 }
 
-/** pKa at a temperature by van 't Hoff from 25 °C. */
-function pKaAt(
-  { pKa25, enthalpyKjPerMol }: { pKa25: number; enthalpyKjPerMol: number },
-  k: number,
-) {
-  const shift = (1000 * enthalpyKjPerMol) / (GAS_CONSTANT_J_PER_MOL_K * Math.LN10);
-  return pKa25 + shift * (1 / k - 1 / 298.15);
+/** 25 °C, K. */
+const REFERENCE_K = 298.15;
+
+/** pKa at a temperature from 25 °C: van 't Hoff, with the enthalpy moving by its heat capacity. */
+function pKaAt({ pKa25, enthalpyKjPerMol, heatCapacityJPerMolK = 0 }: AcidStep, k: number) {
+  const perDecade = GAS_CONSTANT_J_PER_MOL_K * Math.LN10;
+  const byEnthalpy = ((1000 * enthalpyKjPerMol) / perDecade) * (1 / k - 1 / REFERENCE_K);
+  const ratio = REFERENCE_K / k;
+  return pKa25 + byEnthalpy - (heatCapacityJPerMolK / perDecade) * (ratio - 1 - Math.log(ratio));
 }
+
+/** The charge of an acid that has given off so many protons. */
+const ligandCharge = ({ ligand, step }: Pair) =>
+  (ligand === 'carbonate' ? 0 : ACIDS[ligand].topCharge) - step;
 
 /**
  * log γ of an ion of charge z by Davies (1962), −A·z²·(√I/(1 + √I) − 0.3·I); good to I ≈ 0.5 mol/L.
@@ -88,5 +99,9 @@ export function conditionsAt({
     ],
     henryCo2: 10 ** logK(LOG_K.henryCo2, kelvin),
     acids,
+    pairs: PAIRS.map((pair) => {
+      const charge = ligandCharge(pair);
+      return (10 ** pair.logK * gamma(2) * gamma(charge)) / gamma(2 + charge);
+    }),
   });
 }

@@ -1,5 +1,15 @@
 import golden from './constants.golden.json';
-import { ACIDS, AIR_CO2_UATM, IONIC_STRENGTH_PER_MS_PER_CM, LOG_K } from './constants';
+import {
+  ACIDS,
+  AIR_CO2_UATM,
+  FEED_CALCIUM_MMOL_PER_MS,
+  FEED_MAGNESIUM_MMOL_PER_MS,
+  IONIC_STRENGTH_PER_MS_PER_CM,
+  LOG_K,
+  PAIRS,
+  WATER_CALCIUM_MMOL_PER_MEQ,
+  WATER_MAGNESIUM_MMOL_PER_MEQ,
+} from './constants';
 import { DENSITY_G_PER_ML, REAGENTS } from './products';
 
 const mapped = <From, To>(record: Readonly<Record<string, From>>, of: (value: From) => To) =>
@@ -24,4 +34,21 @@ test('every reagent and density is as its source has it', () => {
     golden.nutrientsGPerMol,
   );
   expect(DENSITY_G_PER_ML).toEqual(golden.densityGPerMl);
+});
+
+test('every pair and heat capacity is as its source has it', () => {
+  const listed: Record<string, Record<string, Record<string, number>>> = {};
+  for (const { metal, ligand, step, logK } of PAIRS) {
+    listed[metal] ??= {};
+    listed[metal][ligand] ??= {};
+    listed[metal][ligand][step] = logK;
+  }
+  expect(listed).toEqual(golden.pairs);
+  expect(
+    ACIDS.phosphate.steps.map((step) =>
+      'heatCapacityJPerMolK' in step ? step.heatCapacityJPerMolK : 0,
+    ),
+  ).toEqual(golden.heatCapacityJPerMolK.phosphate);
+  expect([WATER_CALCIUM_MMOL_PER_MEQ, WATER_MAGNESIUM_MMOL_PER_MEQ]).toEqual([0.35, 0.12]);
+  expect([FEED_CALCIUM_MMOL_PER_MS, FEED_MAGNESIUM_MMOL_PER_MS]).toEqual([1.5, 0.75]);
 });

@@ -25,6 +25,8 @@ export interface AcidStep {
   readonly pKa25: number;
   /** Enthalpy, kJ/mol: how pKa moves with temperature. 0 where unknown: the 25 °C value is used. */
   readonly enthalpyKjPerMol: number;
+  /** Heat capacity, J/(mol·K): how that enthalpy moves. 0 where it hardly counts between 5 and 35 °C. */
+  readonly heatCapacityJPerMolK?: number;
 }
 
 /** An acid by its steps, and the charge of its fully protonated form. */
@@ -43,7 +45,7 @@ export const ACIDS = {
     topCharge: 0,
     steps: [
       { pKa25: 2.148, enthalpyKjPerMol: -8.0 },
-      { pKa25: 7.198, enthalpyKjPerMol: 3.6 },
+      { pKa25: 7.198, enthalpyKjPerMol: 3.6, heatCapacityJPerMolK: -230 },
       { pKa25: 12.35, enthalpyKjPerMol: 16.0 },
     ],
   },
@@ -62,6 +64,47 @@ export const ACIDS = {
 } as const satisfies Record<string, AcidSystem>;
 
 export type AcidName = keyof typeof ACIDS;
+
+/** What calcium or magnesium holds on to: an acid by how many protons it has given off. */
+export interface Pair {
+  readonly metal: 'calcium' | 'magnesium';
+  readonly ligand: AcidName | 'carbonate';
+  readonly step: number;
+  /** Of metal and ligand, at 25 °C and no ionic strength. */
+  readonly logK: number;
+}
+
+/**
+ * Ion pairs. With temperature they move by less than they are sure to: 25 °C values serve.
+ * @source carbonate: Plummer and Busenberg 1982 (calcium; sure to 0.03), D. K. Nordstrom et al., ACS
+ *   Symposium Series 416 (1990) 398–413 (magnesium); sulfate, phosphate: the same (sure to 0.1);
+ *   citrate: A. E. Martell and R. M. Smith, Critical Stability Constants, volumes 3 and 5, brought to
+ *   no ionic strength by Davies (sure to 0.15).
+ */
+export const PAIRS: readonly Pair[] = [
+  { metal: 'calcium', ligand: 'carbonate', step: 1, logK: 1.11 },
+  { metal: 'calcium', ligand: 'carbonate', step: 2, logK: 3.22 },
+  { metal: 'magnesium', ligand: 'carbonate', step: 1, logK: 1.07 },
+  { metal: 'magnesium', ligand: 'carbonate', step: 2, logK: 2.98 },
+  { metal: 'calcium', ligand: 'phosphate', step: 1, logK: 1.4 },
+  { metal: 'calcium', ligand: 'phosphate', step: 2, logK: 2.74 },
+  { metal: 'magnesium', ligand: 'phosphate', step: 1, logK: 1.5 },
+  { metal: 'magnesium', ligand: 'phosphate', step: 2, logK: 2.87 },
+  { metal: 'calcium', ligand: 'sulfate', step: 1, logK: 2.3 },
+  { metal: 'magnesium', ligand: 'sulfate', step: 1, logK: 2.3 },
+  { metal: 'calcium', ligand: 'citrate', step: 2, logK: 2.95 },
+  { metal: 'calcium', ligand: 'citrate', step: 3, logK: 4.85 },
+  { metal: 'magnesium', ligand: 'citrate', step: 2, logK: 2.6 },
+  { metal: 'magnesium', ligand: 'citrate', step: 3, logK: 4.85 },
+];
+
+/** Calcium and magnesium where no report tells: mmol for each meq of a water's alkalinity. */
+export const WATER_CALCIUM_MMOL_PER_MEQ = 0.35;
+export const WATER_MAGNESIUM_MMOL_PER_MEQ = 0.12;
+
+/** Calcium and magnesium of a feed where its recipe is unknown, mmol/L for each mS/cm. */
+export const FEED_CALCIUM_MMOL_PER_MS = 1.5;
+export const FEED_MAGNESIUM_MMOL_PER_MS = 0.75;
 
 /** mol/L of ionic strength for each mS/cm of a feed. Usual for nutrient solutions, within a fifth. */
 export const IONIC_STRENGTH_PER_MS_PER_CM = 0.013;

@@ -7,6 +7,7 @@ export type Reagent =
   | 'phosphoric'
   | 'sulfuric'
   | 'citric'
+  | 'citricMonohydrate'
   | 'koh'
   | 'k2co3'
   | 'khco3'
@@ -49,6 +50,7 @@ export const REAGENTS: Readonly<Record<Reagent, ReagentFacts>> = {
   phosphoric: facts(98.0, { acid: true, adds: { phosphate: 1 }, nutrientsGPerMol: { P: 30.974 } }),
   sulfuric: facts(98.08, { acid: true, adds: { sulfate: 1 }, nutrientsGPerMol: { S: 32.06 } }),
   citric: facts(192.12, { acid: true, adds: { citrate: 1 } }),
+  citricMonohydrate: facts(210.14, { acid: true, adds: { citrate: 1 } }),
   koh: facts(56.11, { acid: false, strongCharge: 1, nutrientsGPerMol: { K: 39.098 } }),
   k2co3: facts(138.21, {
     acid: false,
@@ -74,6 +76,8 @@ export type Strength =
   | { readonly kind: 'dry'; readonly purityPercent?: number }
   /** A concentrate further diluted: parts of concentrate in all. */
   | { readonly kind: 'diluted'; readonly of: Strength; readonly parts: number }
+  /** Grams in a litre of the solution: "10 % w/v" on a label is 100 g/L. */
+  | { readonly kind: 'weightByVolume'; readonly gPerL: number }
   /** Equivalents per litre, from a label or learned from jar tests. */
   | { readonly kind: 'equivalents'; readonly molPerL: number }
   | { readonly kind: 'unknown' };
@@ -120,6 +124,10 @@ export function molPerUnit({ reagent, strength }: Product): Result<number, Stren
       if (refusal) return refuse(refusal);
       const whole = molPerUnit({ reagent, strength: strength.of });
       return whole.ok ? answer(whole.value / strength.parts) : whole;
+    }
+    case 'weightByVolume': {
+      const refusal = outside('gPerL', strength.gPerL, { min: 0.1, max: 2000 });
+      return refusal ? refuse(refusal) : answer(strength.gPerL / 1000 / molarMassGPerMol);
     }
     case 'equivalents': {
       const refusal = outside('molPerL', strength.molPerL, { min: 1e-4, max: 40 });

@@ -1,22 +1,20 @@
 import { answer, outside, refuse, type OutOfRange, type Result } from '../result';
 import { findRoot, type Root } from '../statistics';
 import {
-  acidCharge,
-  carbonateCharge,
+  acidsCharge,
   carbonOf,
   netCharge,
   waterCharge,
   type Carbonate,
+  type Dissolved,
   type Totals,
 } from './charge';
 import type { Conditions } from './conditions';
-import { AIR_CO2_UATM, CHEMISTRY_RANGE_PH, type AcidName } from './constants';
+import { AIR_CO2_UATM, CHEMISTRY_RANGE_PH } from './constants';
+import { NO_METALS, freeMetals, standingOf, type Metals } from './speciation';
 
 /** A solution: what is dissolved and how much charge its strong ions leave to be balanced. */
-export interface Solution {
-  readonly at: Conditions;
-  readonly totals: Totals;
-  readonly carbonate: Carbonate;
+export interface Solution extends Dissolved {
   /** Strong cations − strong anions, mol/L (equivalents). Acid lowers it, base raises it. */
   readonly strongChargeMolPerL: number;
 }
@@ -37,24 +35,33 @@ export const TITRATION_END_PH = 4.5;
 export type SolutionRefusal =
   OutOfRange | { readonly reason: 'alkalinityBelowWater'; readonly alkalinityMolPerL: number };
 
-/** Carbon that gives a carbonate charge at a pH, mol/L. */
-function carbonFor(chargeMolPerL: number, aH: number, at: Conditions): number {
-  const perMol = carbonateCharge({ kind: 'closed', carbonMolPerL: 1 }, aH, at);
-  return chargeMolPerL / perMol;
+/** The carbonate a titration to 4.5 leaves once the other acids' part is taken off. */
+function titratedCharge(ph: number, { at, totals }: Dissolved, alkalinity: number): number {
+  const [aH, aEnd] = [10 ** -ph, 10 ** -TITRATION_END_PH];
+  const bare = { at, free: NO_METALS, carbonMolPerL: 0 };
+  const others =
+    waterCharge(aH, at) -
+    waterCharge(aEnd, at) +
+    acidsCharge({ totals }, aH, bare) -
+    acidsCharge({ totals }, aEnd, bare);
+  // At 4.5 a little bicarbonate is left: charge(pH) − charge(4.5) = share·charge(pH).
+  const charge = (a: number) => standingOf('carbonate', a, bare).charge;
+  return (alkalinity - others) / (1 - charge(aEnd) / charge(aH));
 }
 
-/** The carbonate a titration to 4.5 leaves once the other acids' part is taken off. */
-function titratedCharge(ph: number, totals: Totals, at: Conditions, alkalinity: number): number {
-  const [aH, aEnd] = [10 ** -ph, 10 ** -TITRATION_END_PH];
-  let others = waterCharge(aH, at) - waterCharge(aEnd, at);
-  for (const name of Object.keys(totals) as AcidName[]) {
-    others += (totals[name] ?? 0) * (acidCharge(name, aH, at) - acidCharge(name, aEnd, at));
+/** Carbon that gives a carbonate charge at a pH, mol/L: metals and carbon found in turn. */
+function carbonFor(chargeMolPerL: number, aH: number, dissolved: Dissolved): number {
+  const { at, totals, metals } = dissolved;
+  let free = NO_METALS;
+  let carbon = chargeMolPerL / standingOf('carbonate', aH, { at, free }).charge;
+  for (let round = 0; metals && round < CARBON_ROUNDS; round += 1) {
+    free = freeMetals(metals, aH, { at, ligands: { ...totals, carbonate: carbon } });
+    carbon = chargeMolPerL / standingOf('carbonate', aH, { at, free }).charge;
   }
-  // At 4.5 a little bicarbonate is left: charge(pH) − charge(4.5) = share·charge(pH).
-  const unit: Carbonate = { kind: 'closed', carbonMolPerL: 1 };
-  const share = 1 - carbonateCharge(unit, aEnd, at) / carbonateCharge(unit, aH, at);
-  return (alkalinity - others) / share;
+  return carbon;
 }
+
+const CARBON_ROUNDS = 20;
 
 /**
  * A solution from its measured pH, its totals, and what is known of its carbonate. Refuses an
@@ -62,31 +69,34 @@ function titratedCharge(ph: number, totals: Totals, at: Conditions, alkalinity: 
  */
 export function solutionFrom(
   at: Conditions,
-  { ph, totals, known }: { ph: number; totals: Totals; known: CarbonateKnown },
+  {
+    ph,
+    totals,
+    known,
+    metals,
+  }: { ph: number; totals: Totals; known: CarbonateKnown; metals?: Metals | undefined },
 ): Result<Solution, SolutionRefusal> {
   const refusal = outside('ph', ph, CHEMISTRY_RANGE_PH);
   if (refusal) return refuse(refusal);
   const aH = 10 ** -ph;
-  const charge = (): number => {
-    if (known.kind === 'aired') {
-      const open: Carbonate = { kind: 'open', co2Uatm: known.co2Uatm ?? AIR_CO2_UATM };
-      return carbonateCharge(open, aH, at);
-    }
-    if (known.kind === 'report') return known.alkalinityMolPerL - waterCharge(aH, at);
-    return titratedCharge(ph, totals, at, known.alkalinityMolPerL);
+  const without = { at, totals, metals };
+  const withCarbonate = (carbonate: Carbonate): Solution => {
+    const dissolved = { ...without, carbonate };
+    return { ...dissolved, strongChargeMolPerL: netCharge(ph, dissolved) };
   };
-  const carbonateChargeMolPerL = charge();
-  if (!(carbonateChargeMolPerL >= 0) && known.kind !== 'aired') {
-    return refuse({ reason: 'alkalinityBelowWater', alkalinityMolPerL: known.alkalinityMolPerL });
+  if (known.kind === 'aired') {
+    const open: Carbonate = { kind: 'open', co2Uatm: known.co2Uatm ?? AIR_CO2_UATM };
+    const carbonMolPerL = carbonOf({ ...without, carbonate: open }, aH);
+    return answer(withCarbonate({ kind: 'closed', carbonMolPerL }));
   }
-  const carbonMolPerL = carbonFor(carbonateChargeMolPerL, aH, at);
-  const carbonate: Carbonate = { kind: 'closed', carbonMolPerL };
-  return answer({
-    at,
-    totals,
-    carbonate,
-    strongChargeMolPerL: netCharge(ph, totals, carbonate, at),
-  });
+  const { alkalinityMolPerL } = known;
+  const none = { ...without, carbonate: { kind: 'closed', carbonMolPerL: 0 } } as const;
+  const charge =
+    known.kind === 'report'
+      ? alkalinityMolPerL - waterCharge(aH, at)
+      : titratedCharge(ph, none, alkalinityMolPerL);
+  if (!(charge >= 0)) return refuse({ reason: 'alkalinityBelowWater', alkalinityMolPerL });
+  return answer(withCarbonate({ kind: 'closed', carbonMolPerL: carbonFor(charge, aH, none) }));
 }
 
 /** How finely pH is solved for. Charge closes to far below 1e-9 mol/L. */
@@ -111,8 +121,8 @@ function bracketFor(residual: (ph: number) => number) {
 }
 
 /** The pH at which all charges balance: a bracketed search on 0–14 of a function rising in pH. */
-export function solvePh({ at, totals, carbonate, strongChargeMolPerL }: Solution): SolvedPh {
-  const residual = (ph: number) => netCharge(ph, totals, carbonate, at) - strongChargeMolPerL;
+export function solvePh(solution: Solution): SolvedPh {
+  const residual = (ph: number) => netCharge(ph, solution) - solution.strongChargeMolPerL;
   const root = findRoot(residual, { ...bracketFor(residual), tolerance: PH_TOLERANCE });
   return { ...root, ph: root.x };
 }
@@ -125,13 +135,12 @@ export function airedOut(solution: Solution, co2Uatm = AIR_CO2_UATM): Solution {
 /** The same solution as it stands now, closed: the carbon of an open one becomes its own. */
 export function closedNow(solution: Solution): Solution {
   const aH = 10 ** -solvePh(solution).ph;
-  const carbonMolPerL = carbonOf(solution.carbonate, aH, solution.at);
+  const carbonMolPerL = carbonOf(solution, aH);
   return { ...solution, carbonate: { kind: 'closed', carbonMolPerL } };
 }
 
 /** What it takes up per pH at a pH, mol/(L·pH): the slope of its charge. */
-export function bufferCapacity({ at, totals, carbonate }: Solution, ph: number): number {
+export function bufferCapacity(solution: Dissolved, ph: number): number {
   const half = 0.005;
-  const up = netCharge(ph + half, totals, carbonate, at);
-  return (up - netCharge(ph - half, totals, carbonate, at)) / (2 * half);
+  return (netCharge(ph + half, solution) - netCharge(ph - half, solution)) / (2 * half);
 }

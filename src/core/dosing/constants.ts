@@ -1,65 +1,20 @@
-/** The first step of a computed dose where the tank is unknown, share. */
+/** The first step of stock where its gain is only its label's, share. */
 export const FIRST_STEP_UNLEARNED = 0.6;
 
-/** The first step with three learned doses, a jar test, or fresh water of measured alkalinity. */
+/** The first step by a jar test, or of stock whose gain was learned. */
 export const FIRST_STEP_KNOWN = 0.8;
 
-/** Learned means at least this many doses. */
-export const LEARNED_FROM_DOSES = 3;
-
-/** No step into an unlearned running feed goes beyond this, meq/L. */
-export const CAP_UNLEARNED_MEQ_PER_L = 0.1;
-
-/** No step into fresh water takes more than this share of its measured alkalinity. */
-export const CAP_FRESH_SHARE = 0.8;
-
-/**
- * No step into a tank in use moves the model (at the strong end of its factor) by more than this, pH.
- * Two tanks of one factor still bend differently: 0.8 by the model keeps every true tank of the
- * property test under 1.0.
- */
+/** No step by a jar test moves its own curve by more than this, pH. */
 export const CAP_STEP_PH = 0.8;
-
-/**
- * No step into fresh water moves the model by more than this, pH, nor water of so much less
- * alkalinity than was measured: hard water goes down in two or three steps, each read again.
- */
-export const CAP_FRESH_STEP_PH = 0.9;
-export const FRESH_ALKALINITY_SHARE = 0.8;
 
 /** Source water holds at most this many times its alkalinity as carbon: at pH 6.65 and above. */
 export const SOURCE_CARBON_TIMES = 1.5;
 
-/**
- * The weakest feed that is thinkable: this share of the usual phosphate, no ammonium, aired. An
- * unlearned dose must do no harm there either.
- */
-export const WEAK_FEED_SHARE = 0.2;
-
-/** In the weakest thinkable feed an unlearned dose moves no more than this, pH. */
-export const WEAK_FEED_STEP_PH = 0.8;
-
-/** There it passes the band's far edge by no more than this, pH. */
-export const WEAK_FEED_BEYOND_PH = 0.1;
-
-/** Spread (log) of a tank's factor before anything is learned: 40 %. */
-export const FACTOR_PRIOR_SIGMA = 0.4;
-
-/** Spread (log) of one observation beyond what the pens make: 20 %. */
-export const FACTOR_OBSERVATION_SIGMA = 0.2;
-
-/** An observation counts half after this long, days. */
-export const FORGET_HALF_DAYS = 30;
-
-/** Alkalinity left in a fresh fill so that it does not air back above 7, meq/L. Trade practice. */
+/** Alkalinity a whole change is left with, meq/L. Trade practice; where it airs to is worked out and said. */
 export const LEFT_OVER_MEQ_PER_L = 0.5;
 
 /** With the pump running this long a tank's carbon dioxide is that of the air, hours. */
 export const AIRED_AFTER_HOURS = 24;
-
-/** Mixing takes at least this long, minutes, and three turnovers of the pump. */
-export const MIXING_MIN_MINUTES = 10;
-export const MIXING_TURNOVERS = 3;
 
 /** Acid after base, or base after acid, within this long is chasing, minutes. */
 export const CHASING_MINUTES = 60;

@@ -1,46 +1,82 @@
-import type { Nutrients, Product, SolutionRefusal, StrengthRefusal } from '../chemistry';
+import type { Nutrients, Product } from '../chemistry';
+import type { Beliefs, StepLimit } from '../tank-belief';
 import type { Band } from '../verdict';
-import type { TankFactor } from './learnFactor';
+import type { Pour } from './pourable';
 import type { DoseCircumstances, EarlyRefusal } from './refusalBefore';
-import type { TankFacts } from './tankModel';
+
+/** What a second reading is to settle before anything is poured. */
+export interface SecondReading {
+  /** After a dose; or before the first one, where high or low is only probable. */
+  readonly why: 'afterDose' | 'probable';
+  readonly firstPh: number;
+  readonly firstMs: number;
+  /** Not before this it tells anything. */
+  readonly notBeforeMs: number;
+}
 
 /** All that decides a dose. */
 export interface DoseInput extends Omit<DoseCircumstances, 'reagent'> {
-  readonly tank: TankFacts & { readonly volumeL: number };
-  readonly phStdU: number;
+  readonly beliefs: Beliefs;
+  readonly volumeL: number;
   readonly band: Band;
-  readonly product: Product;
-  /** What to reach; the middle of the band where absent. */
+  /** What to reach, true pH; the middle of the band where absent. */
   readonly aimPh?: number | undefined;
-  readonly factor: TankFactor;
+  readonly product: Product;
+  /** Names a product whose strength nobody knows. */
+  readonly productId: string;
+  /** One digit of the pen that reads it next, pH, and when that is, minutes after pouring. */
+  readonly digitPh: number;
+  readonly rereadMinutes: number;
+  /** A second reading that is still missing. */
+  readonly second?: SecondReading | undefined;
+  /** The last agreed reading contradicts what was told, and nobody said what holds. */
+  readonly contradicted?: boolean | undefined;
 }
 
 /** Why no dose is proposed. */
-export type DoseRefusal = SolutionRefusal | StrengthRefusal | EarlyRefusal;
+export type DoseRefusal =
+  | EarlyRefusal
+  | {
+      readonly reason: 'outOfRange';
+      readonly quantity: string;
+      readonly min: number;
+      readonly max: number;
+    }
+  | ({ readonly reason: 'secondReading' } & SecondReading)
+  | { readonly reason: 'contradicted' }
+  /** Even the smallest step could pass the far edge: the band is too narrow for this pen. */
+  | { readonly reason: 'noRoom' }
+  /** Less than anybody can measure. */
+  | { readonly reason: 'tooSmall' };
 
-/** What keeps a step small. */
-export type StepLimit = 'firstStep' | 'charge' | 'freshShare' | 'stepPh' | 'weakFeed' | 'farEdge';
+/** pH against amount: as likely as not, and 95 % of what is believed. */
+export interface CurvePoint {
+  readonly amount: number;
+  readonly ph: number;
+  readonly low: number;
+  readonly high: number;
+}
 
 /** A dose in the product's own unit: mL, or grams of a powder. */
 export interface DosePlan {
   readonly unit: 'mL' | 'g';
   /** What to pour now. */
   readonly firstAmount: number;
-  /** What the aim would take in all, by the model. */
+  readonly pour: Pour;
+  /** What reaches the aim as likely as not, in all from now. */
   readonly fullAmount: number;
   readonly aimPh: number;
-  /** Right after mixing. */
+  /** What is to be read then, with 95 % of what is believed. */
   readonly afterPh: number;
-  readonly afterStdU: number;
-  /** Once fully aired. */
+  readonly afterLowPh: number;
+  readonly afterHighPh: number;
+  /** Once fully aired: after this step, and after all. */
   readonly airedPh: number;
-  /** What the chemistry alone says of the first step, before the tank's own factor, pH. */
-  readonly modelChangePh: number;
-  /** Acid (+) or base (−) equivalents of the first step, mmol. */
-  readonly acidMmol: number;
+  readonly fullAiredPh: number;
+  /** Acid (+) or base (−) equivalents of the step, mmol; absent where nobody knows the strength. */
+  readonly acidMmol?: number | undefined;
   readonly nutrients: Nutrients;
   readonly limitedBy: StepLimit;
-  readonly basis: 'fresh' | 'learned' | 'unlearned';
-  /** What is booked of this fresh fill cannot be: something was poured that nobody wrote down. */
-  readonly booksDoubted: boolean;
+  /** How much moves this tank by one pH from where it stands: as likely as not, with 95 %. */
+  readonly onePh: { readonly amount: number; readonly low: number; readonly high: number };
 }

@@ -6,7 +6,6 @@ import {
   learnedGain,
   mixSources,
   mixedEc,
-  mixingMinutes,
   preDilutionL,
   raiseEc,
   waterBalance,
@@ -131,9 +130,7 @@ test('water and salts: level 100 to 88 L in two days, EC up: water goes faster',
   expect(balance.saltPerDay).toBeCloseTo(7.6, 9);
 });
 
-test('mixing: ten minutes, or three turnovers; pre-dilution in one to ten litres', () => {
-  expect(mixingMinutes(100)).toBe(10);
-  expect(mixingMinutes(900, 3000)).toBe(54);
+test('pre-dilution in one to ten litres', () => {
   expect(preDilutionL(5)).toBe(1);
   expect(preDilutionL(40)).toBe(4);
   expect(preDilutionL(400)).toBe(10);

@@ -8,7 +8,6 @@ import {
   JAR_DOSE_HIGH,
   JAR_SAMPLE_MINUTES,
 } from './constants';
-import type { StepLimit } from './dosePlanTypes';
 import {
   jarTestDose,
   type JarPoint,
@@ -39,7 +38,7 @@ export interface JarPlan extends JarResult {
   readonly firstMl: number;
   /** Right after mixing, read off the test's own curve. */
   readonly afterPh: number;
-  readonly limitedBy: Extract<StepLimit, 'firstStep' | 'stepPh' | 'farEdge'>;
+  readonly limitedBy: 'firstStep' | 'stepPh' | 'farEdge';
 }
 
 /** Why a jar test gives no dose to pour. */

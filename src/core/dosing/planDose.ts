@@ -1,85 +1,99 @@
 import {
   REAGENTS,
-  addReagent,
-  airedOut,
-  equivalentsAt,
   isDry,
-  molPerLToReach,
   molPerUnit,
   nutrientsAdded,
-  solvePh,
-  type Solution,
+  type Product,
+  type StrengthRefusal,
 } from '../chemistry';
 import { answer, refuse, type Result } from '../result';
-import { COVERAGE_FACTOR } from '../uncertainty';
-import { acidWanted } from './acidWanted';
-import { LEARNED_FROM_DOSES } from './constants';
+import {
+  airedAfter,
+  amountsToMove,
+  equivalentsOf,
+  expectedAfter,
+  meanIn,
+  quantileIn,
+  stepByAll,
+  type Wanted,
+} from '../tank-belief';
 import type { DoseInput, DosePlan, DoseRefusal } from './dosePlanTypes';
+import { pourOf, productMlOf } from './pourable';
 import { refusalBefore } from './refusalBefore';
-import { chargeOf, factorOf, firstStep, modelChange, type Step } from './stepRules';
-import { believableFresh, tankModel } from './tankModel';
 
-/** What fresh water takes of an acid, mol/L. */
-function freshFull(solution: Solution, input: DoseInput): number {
-  const perMol = Math.abs(equivalentsAt(input.product.reagent, aimOf(input), solution));
-  return acidWanted(solution, input.tank.water, aimOf(input)) / perMol;
+/** What a plan's amounts are counted in, beside moles for each litre of the tank. */
+export interface Amounts {
+  readonly unit: 'mL' | 'g';
+  /** Of the belief's amount for each litre: mL or grams for the whole tank. */
+  readonly perUnitPerL: number;
+  /** Nobody knows the strength: the belief counts in litres of product. */
+  readonly unknown: boolean;
 }
 
-const aimOf = ({ aimPh, band }: DoseInput) => aimPh ?? (band.low + band.high) / 2;
+/** How a product is measured out for a tank; refuses a strength that cannot be. */
+export function amountsOf(product: Product, volumeL: number): Result<Amounts, StrengthRefusal> {
+  const mol = molPerUnit(product);
+  if (mol.ok)
+    return answer({
+      unit: isDry(product) ? 'g' : 'mL',
+      perUnitPerL: volumeL / mol.value,
+      unknown: false,
+    });
+  if (mol.refusal.reason !== 'strengthUnknown') return mol;
+  return answer({ unit: 'mL', perUnitPerL: 1000 * volumeL, unknown: true });
+}
 
-/** The same, planned as a feed in use that nobody fed: what its books say of it cannot be. */
-const asInUse = (input: DoseInput): DoseInput => ({
-  ...input,
-  tank: { ...input.tank, water: { kind: 'inUse', unfed: true } },
-});
+const refusalOf = (refusal: StrengthRefusal): DoseRefusal =>
+  refusal.reason === 'outOfRange' ? refusal : { reason: 'tooSmall' };
 
 /**
- * How much of a product to pour now, how much in all, and what it does: right after mixing and once
- * aired. The first step is small where little is known and never passes the band's far edge at the
- * 95 % bound; every limit that holds is kept, and the one that decides is named. Refuses where the
- * reading cannot carry a dose, none is needed, one is still mixing, or acid chases base.
+ * How much of a product to pour now, how much in all, and what it does: what is to be read then, and
+ * where it stands once aired. Planned from all that is believed of the tank; every limit that holds is
+ * kept, and the one that decides is named. Refuses where the reading cannot carry a dose, none is
+ * needed, one is still mixing, acid chases base, a second reading is missing, or what was read
+ * contradicts what was told.
  */
-export function planDose(asked: DoseInput): Result<DosePlan, DoseRefusal> {
-  const early = refusalBefore({ ...asked, reagent: asked.product.reagent });
+export function planDose(input: DoseInput): Result<DosePlan, DoseRefusal> {
+  const { product, beliefs, volumeL, band, second } = input;
+  const { reagent } = product;
+  const early = refusalBefore({ ...input, reagent });
   if (early) return refuse(early);
-  const believed = believableFresh(asked.tank, COVERAGE_FACTOR * asked.phStdU);
-  const input = believed ? asked : asInUse(asked);
-  const { tank, product, factor, phStdU } = input;
-  const perUnit = molPerUnit(product);
-  if (!perUnit.ok) return perUnit;
-  const model = tankModel(tank);
-  if (!model.ok) return model;
-  const solution = model.value;
-  const learned = factor.used >= LEARNED_FROM_DOSES;
-  const fresh = tank.water.kind === 'fresh';
-  const basis = fresh ? 'fresh' : learned ? 'learned' : 'unlearned';
-  const step: Step = { solution, input, basis };
-  const aim = aimOf(input);
-  // The chemistry is asked for the change that, times the tank's own factor, reaches the aim.
-  const modelAim = tank.ph + (aim - tank.ph) / (fresh ? 1 : factor.factor);
-  const fullMolPerL =
-    tank.water.kind === 'fresh' && REAGENTS[product.reagent].acid
-      ? freshFull(solution, input)
-      : molPerLToReach(solution, product.reagent, Math.min(Math.max(modelAim, 3), 11));
-  const { molPerL, limitedBy } = firstStep(step, fullMolPerL);
-  const after = addReagent(solution, product.reagent, molPerL);
-  const modelChangePh = modelChange(solution, input, molPerL);
-  const spread = factorOf(step).sigma * Math.abs(factorOf(step).factor * modelChangePh);
-  const amount = (mol: number) => (mol * tank.volumeL) / perUnit.value;
+  if (second) return refuse({ reason: 'secondReading', ...second });
+  if (input.contradicted) return refuse({ reason: 'contradicted' });
+  const amounts = amountsOf(product, volumeL);
+  if (!amounts.ok) return refuse(refusalOf(amounts.refusal));
+  const { unit, perUnitPerL, unknown } = amounts.value;
+  const aimPh = input.aimPh ?? (band.low + band.high) / 2;
+  const wanted: Wanted = { reagent, band, aimPh, ofUnknown: unknown };
+  const step = stepByAll(beliefs, wanted);
+  if (!(step.perL > 0) || !Number.isFinite(step.perL)) return refuse({ reason: 'noRoom' });
+  const asked = step.perL * perUnitPerL;
+  const pour = unit === 'mL' ? pourOf(asked) : ({ kind: 'asIs' } as const);
+  if (pour.kind === 'tooSmall') return refuse({ reason: 'tooSmall' });
+  const firstAmount = productMlOf(pour, asked);
+  const perL = firstAmount / perUnitPerL;
+  const airedMs = 60_000 * input.rereadMinutes;
+  const after = expectedAfter(beliefs, wanted, { perL, airedMs, digitPh: input.digitPh });
+  const down = REAGENTS[reagent].acid;
+  const [low, middle, high] = amountsToMove(beliefs, wanted, down ? -1 : 1);
+  const { nodes } = beliefs[0]!.belief;
+  const fromPh = nodes.mean((node) => nodes.ph[node]!);
   return answer({
-    unit: isDry(product) ? 'g' : 'mL',
-    firstAmount: amount(molPerL),
-    fullAmount: amount(fullMolPerL),
-    aimPh: aim,
-    afterPh: tank.ph + factorOf(step).factor * modelChangePh,
-    afterStdU: Math.hypot(phStdU, spread),
-    airedPh: solvePh(airedOut(after, tank.co2Uatm)).ph,
-    modelChangePh,
-    acidMmol:
-      (REAGENTS[product.reagent].acid ? 1000 : -1000) * chargeOf(step, molPerL) * tank.volumeL,
-    nutrients: nutrientsAdded(product.reagent, molPerL),
-    limitedBy,
-    basis,
-    booksDoubted: !believed,
+    unit,
+    firstAmount,
+    pour,
+    fullAmount: step.inAllPerL * perUnitPerL,
+    aimPh,
+    afterPh: meanIn(after),
+    afterLowPh: quantileIn(after, 0.025),
+    afterHighPh: quantileIn(after, 0.975),
+    airedPh: airedAfter(beliefs, wanted, perL),
+    fullAiredPh: airedAfter(beliefs, wanted, step.inAllPerL),
+    acidMmol: unknown
+      ? undefined
+      : -1000 * perL * volumeL * equivalentsOf(beliefs[0]!.belief, wanted, fromPh),
+    nutrients: unknown ? {} : nutrientsAdded(reagent, perL),
+    limitedBy: step.limitedBy,
+    onePh: { amount: middle * perUnitPerL, low: low * perUnitPerL, high: high * perUnitPerL },
   });
 }

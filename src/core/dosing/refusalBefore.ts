@@ -3,9 +3,10 @@ import { sideOfVerdict } from '../look-back';
 import type { Verdict } from '../verdict';
 import { CHASING_MINUTES } from './constants';
 
-/** The last acid or base poured into a tank, with when it is mixed. */
+/** The last thing poured into a tank, with when it is mixed. */
 export interface LastDose {
-  readonly what: 'acid' | 'base';
+  /** The last acid or base; other: only stock or water. */
+  readonly what: 'acid' | 'base' | 'other';
   readonly atMs: number;
   readonly mixedMs: number;
 }
@@ -39,7 +40,8 @@ export function refusalBefore(input: DoseCircumstances): EarlyRefusal | undefine
   if (!lastDose) return undefined;
   if (nowMs < lastDose.mixedMs) return { reason: 'stillMixing', mixedMs: lastDose.mixedMs };
   const minutes = (nowMs - lastDose.atMs) / 60_000;
-  const chasing = lastDose.what !== needs && minutes < CHASING_MINUTES;
+  const { what } = lastDose;
+  const chasing = what !== 'other' && what !== needs && minutes < CHASING_MINUTES;
   if (!chasing || input.chasingAccepted) return undefined;
   return { reason: 'chasing', minutes, waitMinutes: CHASING_MINUTES - minutes };
 }

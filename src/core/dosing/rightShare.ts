@@ -1,4 +1,4 @@
-import { acidWanted } from './acidWanted';
+import { acidToReach } from '../chemistry';
 import { tankModel, type TankFacts } from './tankModel';
 
 /** A dose made on a pH that was not the tank's. */
@@ -22,7 +22,7 @@ export function rightShare(
 ): number | undefined {
   const from = (ph: number) => {
     const model = tankModel({ ...facts, ph });
-    return model.ok ? acidWanted(model.value, facts.water, aimPh) : undefined;
+    return model.ok ? acidToReach(model.value, aimPh) : undefined;
   };
   const [seemed, took] = [from(shownPh), from(truePh)];
   if (seemed === undefined || took === undefined || seemed === 0) return undefined;

@@ -1,4 +1,4 @@
-import { AIRED_AFTER_HOURS, SOURCE_CARBON_TIMES } from './constants';
+import { AIRED_AFTER_HOURS } from './constants';
 
 /** What happened to a tank's water, newest knowledge of its source included. Times are epoch ms. */
 export type WaterEvent =
@@ -19,8 +19,6 @@ export type TankWater =
   | {
       readonly kind: 'fresh';
       readonly alkalinityMmolPerL: number;
-      /** More carbon than this cannot be in it, whatever was booked, mmol/L. */
-      readonly mostCarbonMmolPerL?: number | undefined;
     }
   /** A feed in use: aired out, its source's alkalinity gone. */
   | {
@@ -48,11 +46,10 @@ export function tankWater(events: readonly WaterEvent[], nowMs: number): TankWat
     : ({ kind: 'inUse', unfed: true } as const);
   const source = fill.alkalinityMmolPerL;
   if (source === undefined || nowMs - fill.atMs > AIRED_AFTER_HOURS * HOUR_MS) return inUse;
-  let [left, mostCarbonMmolPerL] = [source, SOURCE_CARBON_TIMES * source];
+  let left = source;
   for (const event of since) {
     if (event.kind !== 'dose' || event.acidMmolPerL === undefined) return inUse;
     left -= event.acidMmolPerL;
-    mostCarbonMmolPerL += Math.max(0, -event.acidMmolPerL);
   }
-  return left > 0 ? { kind: 'fresh', alkalinityMmolPerL: left, mostCarbonMmolPerL } : inUse;
+  return left > 0 ? { kind: 'fresh', alkalinityMmolPerL: left } : inUse;
 }

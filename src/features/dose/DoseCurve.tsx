@@ -10,7 +10,8 @@ export interface CurveSpec {
   readonly points: readonly {
     readonly amount: number;
     readonly ph: number;
-    readonly half: number;
+    readonly low: number;
+    readonly high: number;
   }[];
   readonly band: { readonly low: number; readonly high: number };
   readonly first: number;
@@ -26,8 +27,8 @@ const PAD = 10;
 export function DoseCurve({ points, band, first, full, unit }: CurveSpec) {
   const formats = useFormats();
   const last = points.at(-1)!;
-  const lows = points.map(({ ph, half }) => ph - half);
-  const highs = points.map(({ ph, half }) => ph + half);
+  const lows = points.map(({ low }) => low);
+  const highs = points.map(({ high }) => high);
   const [bottom, top] = [Math.min(...lows, band.low) - 0.1, Math.max(...highs, band.high) + 0.1];
   return (
     <View>

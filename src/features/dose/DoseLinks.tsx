@@ -3,9 +3,16 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/button';
 
 /** What else belongs to correcting a tank. */
-export function DoseLinks({ tankId }: { readonly tankId: string }) {
+export function DoseLinks({
+  tankId,
+  productId,
+}: {
+  readonly tankId: string;
+  readonly productId: string;
+}) {
   const router = useRouter();
-  const go = (part: string) => () => router.navigate(`/tanks/${tankId}/${part}` as '/');
+  const go = (part: string) => () =>
+    router.navigate(`/tanks/${tankId}/${part}?product=${productId}` as '/');
   return (
     <View style={styles.links}>
       <Button kind="text" label="EC: stock or water" onPress={go('ec')} />

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pourDose } from '@/acts';
-import type { DoseAnswer } from '@/book/answers';
+import type { DoseAnswer, DoseWish } from '@/book/answers';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { hasNumber } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
@@ -10,9 +10,7 @@ import { useKeyAct } from '@/features/frame/keys/Keys';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
-import type { Addition } from '@/records/kinds';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
@@ -20,12 +18,16 @@ import { parseDecimal } from '@/words';
 import { Caution } from './Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { DoseLinks } from './DoseLinks';
-import { doseFor, pouredDose } from './doseModel';
+import { ContradictionPanel } from './ContradictionPanel';
+import { pouredDose } from './doseModel';
 import { amountWords, noNumberWords, refusalWords } from './doseWords';
+import { FillQuestion } from './FillQuestion';
+import { MixedNow } from './MixedNow';
 import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
 import { PouredAnyway } from './PouredAnyway';
+import { useDoseChoice } from './useDoseChoice';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 
@@ -68,51 +70,63 @@ interface Props {
   readonly nowMs: number;
 }
 
+const PH_LIMITS = { least: 4, most: 9 };
+
+/** The wish of the screen, and its plan. */
+function usePlan(answer: DoseAnswer, wish: DoseWish, nowMs: number) {
+  const { tank } = answer;
+  const { productId, aimPh, chasingAccepted, neverChanged } = wish;
+  const key = [productId, aimPh ?? '', chasingAccepted ? 'on' : '', neverChanged ? 'never' : ''];
+  const { data } = useAnswer(
+    ['dosePlan', tank.id, key.join('|')],
+    (client) => client.dosePlan(tank.id, wish, nowMs),
+    nowMs,
+  );
+  return data ?? undefined;
+}
+
 function Dosing({ answer, products, nowMs }: Props) {
-  const router = useRouter();
   const back = useBack();
   const goOn = useGoOn();
   const formats = useFormats();
   const { act, busy } = useAct();
-  const { tank, reading } = answer;
+  const { tank, reading, believed, contradiction } = answer;
   const judged = reading!.ph!.judged;
-  const [productId, setProductId] = useState(
-    judged.value > (tank.body.phBand.low + tank.body.phBand.high) / 2 ? 'citric-50' : 'khco3-dry',
-  );
-  const [aim, setAim] = useState('');
+  const { chosen, aim, setProduct, setAim } = useDoseChoice(answer, products);
   const [note, setNote] = useState('');
-  const [unbooked, setUnbooked] = useState(false);
-  const chosen = products.find(({ id }) => id === productId) ?? products[0]!;
+  const [neverChanged, setNeverChanged] = useState(false);
   const typed = parseDecimal(aim);
   const aimWrong = !typed.ok && typed.reason !== 'empty';
-  const aimPh = typed.ok && typed.value >= 4 && typed.value <= 9 ? typed.value : undefined;
-  const choice = { product: chosen.product, aimPh, chasingAccepted: note !== '', unbooked, nowMs };
-  const plan = doseFor(answer, choice);
+  const inRange = typed.ok && typed.value >= PH_LIMITS.least && typed.value <= PH_LIMITS.most;
+  const aimPh = inRange ? typed.value : undefined;
+  const wish = { productId: chosen.id, aimPh, chasingAccepted: note !== '', neverChanged };
+  const planned = usePlan(answer, wish, nowMs);
+  const plan = planned?.plan;
   const pair = formats.phPair(judged.value, judged.budget.expandedU);
+  const amount = plan?.ok ? amountWords(plan.value, formats) : undefined;
+  const said = amount && `${amount.amount} ${amount.unit}`;
   const pour = async () => {
-    if (!plan.ok) return;
-    const { name, id } = chosen;
-    const body = pouredDose(answer, plan.value, { name, id, note, nowMs: Date.now() });
-    const words = amountWords(plan.value, formats);
-    const said = `${words.amount} ${words.unit}`;
-    if (await act(pourDose(body as Addition, said))) goOn.to(`/tanks/${tank.id}`);
+    if (!plan?.ok || !said) return;
+    const { name, id, product } = chosen;
+    const { rereadMinutes } = planned!;
+    const poured = { name, id, note, rereadMinutes, nowMs: Date.now() };
+    const body = pouredDose(answer, plan.value, poured, product);
+    if (await act(pourDose(body, said))) goOn.to(`/tanks/${tank.id}`);
   };
-  useKeyAct('save', plan.ok ? pour : undefined);
-  const amount = plan.ok ? amountWords(plan.value, formats) : undefined;
-  const wayOn = plan.ok
-    ? undefined
-    : wayOnFromDose(plan.refusal.reason, { tankId: tank.id, reading });
+  useKeyAct('save', plan?.ok ? pour : undefined);
+  const refusal = plan && !plan.ok ? plan.refusal : undefined;
+  const wayOn = refusal && wayOnFromDose(refusal.reason, { tankId: tank.id, reading });
   return (
     <Screen
       actions={
         <>
           <Button wet label="Back" onPress={back} />
-          {amount ? (
+          {said ? (
             <Button
               kind="main"
               wet
               grow
-              label={`Poured ${amount.amount} ${amount.unit}, start mixing`}
+              label={`Poured ${said} of ${chosen.name}`}
               disabled={busy}
               onPress={pour}
             />
@@ -134,30 +148,20 @@ function Dosing({ answer, products, nowMs }: Props) {
           {formats.volume(reading!.volumeL ?? tank.body.volumeL)}
         </Say>
       </View>
-      {plan.ok && amount ? (
-        <PlanPanel answer={answer} choice={choice} plan={plan.value} amount={amount} />
+      {plan?.ok && amount && planned ? (
+        <PlanPanel {...{ answer, planned, plan: plan.value, product: chosen, amount }} />
       ) : null}
-      {plan.ok ? null : (
-        <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(plan.refusal, formats))} />
-      )}
-      {!plan.ok && plan.refusal.reason === 'strengthUnknown' ? (
-        <Button
-          label="Jar test"
-          onPress={() => router.navigate(`/tanks/${tank.id}/jar?product=${chosen.id}` as '/')}
-        />
+      {refusal?.reason === 'contradicted' && contradiction ? (
+        <ContradictionPanel {...{ tankId: tank.id, contradiction, believed }} />
+      ) : refusal ? (
+        <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(refusal, formats))} />
       ) : null}
-      {!plan.ok && plan.refusal.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
-      <ProductChoice products={products} value={productId} onChoose={setProductId} />
-      {plan.ok ? null : <PouredAnyway answer={answer} chosen={chosen} />}
-      <Choice
-        label="Is everything that went in since it was filled in the book?"
-        value={unbooked ? 'no' : 'yes'}
-        onChoose={(value) => setUnbooked(value === 'no')}
-        options={[
-          { value: 'yes', label: 'as far as I know' },
-          { value: 'no', label: 'no', hint: 'planned as a tank nobody knows' },
-        ]}
-      />
+      {refusal?.reason === 'stillMixing' ? <MixedNow answer={answer} /> : null}
+      {planned ? null : <Say tone="soft">Working it out…</Say>}
+      {refusal?.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
+      <ProductChoice products={products} value={chosen.id} onChoose={setProduct} />
+      {refusal ? <PouredAnyway answer={answer} chosen={chosen} /> : null}
+      <FillQuestion answer={answer} neverChanged={neverChanged} onNeverChanged={setNeverChanged} />
       <Panel>
         <NumberField
           label="Aim"
@@ -172,7 +176,7 @@ function Dosing({ answer, products, nowMs }: Props) {
           }
         />
       </Panel>
-      <DoseLinks tankId={tank.id} />
+      <DoseLinks tankId={tank.id} productId={chosen.id} />
       <Caution trained={chosen.group === 'trained'} />
     </Screen>
   );

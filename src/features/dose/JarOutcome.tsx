@@ -4,7 +4,7 @@ import type { Result } from '@/core/result';
 import { useFormats } from '@/features/frame/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { LIMIT_WORDS } from './doseWords';
+import { JAR_LIMIT_WORDS } from './doseWords';
 import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from './jarModel';
 import { RefusalPanel } from './RefusalPanel';
 
@@ -34,7 +34,7 @@ export function JarOutcome(props: {
           that.
         </Say>
         <Say size="small" tone="soft">
-          {limitedBy === 'stepPh' ? JAR_STEP_WORDS : LIMIT_WORDS[limitedBy]}
+          {limitedBy === 'stepPh' ? JAR_STEP_WORDS : JAR_LIMIT_WORDS[limitedBy]}
         </Say>
         {warnings.map((warning) => (
           <Say key={warning} size="small" bold tone="attention">

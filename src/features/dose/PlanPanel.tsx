@@ -1,53 +1,66 @@
 import { StyleSheet, View } from 'react-native';
-import type { DoseAnswer } from '@/book/answers';
+import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
+import { REAGENTS, type Product } from '@/core/chemistry';
+import type { DosePlan } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { DoseCurve } from '@/features/LazyChart';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { curveFor, jugFor, type doseFor } from './doseModel';
+import { curveFor, jugFor } from './doseModel';
 import {
-  BOOKS_DOUBTED,
-  learnedWords,
-  LIMIT_WORDS,
+  believedWords,
+  dilutionWords,
+  doubtWords,
+  limitWords,
   nutrientWords,
+  onePhWords,
   type amountWords,
 } from './doseWords';
 
-/** How much now, what it does right after mixing and once aired, and what it rests on. */
-export function PlanPanel(props: {
+interface Props {
   readonly answer: DoseAnswer;
-  readonly choice: Parameters<typeof doseFor>[1];
-  readonly plan: Parameters<typeof curveFor>[2];
+  readonly planned: DosePlanAnswer;
+  readonly plan: DosePlan;
+  readonly product: { readonly name: string; readonly product: Product };
   readonly amount: ReturnType<typeof amountWords>;
-}) {
-  const { answer, choice, plan, amount } = props;
+}
+
+/** How much now, what it does right after mixing and once aired, and what it rests on. */
+export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
   const formats = useFormats();
-  const curve = curveFor(answer, choice, plan);
-  const after = formats.phPair(plan.afterPh, 2 * plan.afterStdU);
-  const rest = formats.number(Math.max(0, plan.fullAmount - plan.firstAmount), 1);
-  const jug = formats.number(jugFor(plan), 1);
+  const { believed, tank } = answer;
+  const { phBand } = tank.body;
+  const down = REAGENTS[product.product.reagent].acid;
+  const curve = curveFor(planned, plan, phBand);
+  const { number } = formats;
+  const rest = plan.fullAmount - plan.firstAmount;
+  const more =
+    rest > 0.02 * plan.fullAmount
+      ? `Then re-read; about ${plan.unit === 'mL' ? formats.doseMl(rest) : `${number(rest, 1)} g`} more to reach ${number(plan.aimPh, 1)}.`
+      : `This is all it takes to ${number(plan.aimPh, 1)}.`;
+  const { strength } = planned;
   return (
     <>
       <Panel>
         <Say size="small" tone="soft">
-          pour first
+          pour {rest > 0 ? 'first' : 'now'}
         </Say>
         <View style={styles.amount}>
           <Say size="hero" face="mono" bold>
             {amount.amount}
           </Say>
-          <Say>
-            {amount.unit} {amount.aside ? `· ${amount.aside}` : ''}
-          </Say>
+          <Say>{amount.unit}</Say>
         </View>
         <Say size="small">
-          In {jug} L of water first. Then re-read; about {rest} {amount.unit} more to reach{' '}
-          {formats.number(plan.aimPh, 1)}.
+          {amount.dilution === undefined
+            ? `In ${number(jugFor(plan), 1)} L of water first. `
+            : `${dilutionWords(amount.dilution, formats)} `}
+          {more}
         </Say>
         {curve ? <DoseCurve {...curve} /> : null}
         <Say size="small" tone="soft">
-          {LIMIT_WORDS[plan.limitedBy]}
+          {limitWords(plan, number(down ? phBand.low : phBand.high, 1))}
         </Say>
       </Panel>
       <View style={styles.pair}>
@@ -56,7 +69,10 @@ export function PlanPanel(props: {
             right after mixing
           </Say>
           <Say size="large" face="mono" bold>
-            {after.value} ± {after.plusMinus}
+            {number(plan.afterPh, 2)}
+          </Say>
+          <Say size="small">
+            {number(plan.afterLowPh, 2)} to {number(plan.afterHighPh, 2)}
           </Say>
         </Panel>
         <Panel>
@@ -64,18 +80,20 @@ export function PlanPanel(props: {
             once fully aired
           </Say>
           <Say size="large" face="mono" bold>
-            {formats.number(plan.airedPh, 1)}
+            {number(plan.airedPh, 1)}
           </Say>
+          <Say size="small">after all of it {number(plan.fullAiredPh, 1)}</Say>
         </Panel>
       </View>
       <Say size="small">
         {[
-          nutrientWords(plan.nutrients, formats),
-          learnedWords(answer, formats),
-          plan.basis === 'fresh'
-            ? 'Planned as fresh water: half a meq/L of its alkalinity is left, or it would air back above 7.'
+          onePhWords(plan.onePh, { name: product.name, unit: plan.unit }, formats),
+          strength
+            ? `How strong it is, its doses tell: ${number(strength.mean, 1)} mol/L so far (${number(strength.low, 1)} to ${number(strength.high, 1)}).`
             : '',
-          plan.booksDoubted ? BOOKS_DOUBTED : '',
+          believedWords(believed, formats),
+          believed ? doubtWords(believed, formats) : '',
+          nutrientWords(plan.nutrients, formats),
         ]
           .filter(Boolean)
           .join(' ')}

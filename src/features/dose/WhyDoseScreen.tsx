@@ -5,12 +5,15 @@ import { LEFT_OVER_MEQ_PER_L } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
+import { leadsDown, REAGENT_NAME } from '@/features/products/reagents';
 import { alkalinityText } from '@/features/waters/waterWords';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { factsOf } from './doseModel';
-import { concentratedFacts, hardWaterFacts, mixtureOf, phosphoricProtons } from './explainModel';
+import { believedWords } from './doseWords';
+import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
+import { useDoseChoice } from './useDoseChoice';
 
 /** Why a dose is what it is, with the grower's own numbers. */
 export function WhyDoseScreen() {
@@ -36,12 +39,7 @@ interface Props {
 function Why({ dose, ec, products }: Props) {
   const back = useBack();
   const { tank } = dose;
-  const last = dose.outcomes[0]?.body.productId;
-  const strong = ({ product }: AnyProduct) => product.strength.kind === 'percentByMass';
-  const product =
-    products.find((each) => each.id === last && strong(each)) ??
-    products.find((each) => each.hint === 'your own' && strong(each)) ??
-    products.find(strong);
+  const { chosen } = useDoseChoice(dose, products);
   const facts = factsOf(dose);
   const aimPh = (tank.body.phBand.low + tank.body.phBand.high) / 2;
   return (
@@ -49,15 +47,16 @@ function Why({ dose, ec, products }: Props) {
       <Say size="large" face="slab" heading={1}>
         Why this much · {tank.body.name}
       </Say>
-      {product ? <Concentrated product={product} /> : null}
-      <Protons aimPh={aimPh} facts={facts} />
-      <HardWater ec={ec} aimPh={aimPh} tempC={facts.tempC} />
+      <Chosen dose={dose} chosen={chosen} />
+      <Concentrated product={chosen} />
+      <Protons aimPh={aimPh} facts={facts} chosen={chosen} />
+      <HardWater ec={ec} aimPh={aimPh} tempC={facts.tempC} chosen={chosen} />
       <Panel>
         <Say bold>Why the first step is small</Say>
         <Say>
-          A feed in use has lost its source water’s alkalinity: taken for fresh hard water it would
-          be dosed to near pH 3. Until this tank’s own doses have taught how much it resists, a step
-          does no harm even in a weak feed.
+          Zolder holds many tanks possible that would read as yours does, and plans for the weakest
+          of them: the chance to pass the far edge, or to move more than 0.9 pH in one go, stays
+          below one in a hundred. Each reading rules some of them out, and the next step grows.
         </Say>
       </Panel>
     </Screen>
@@ -83,23 +82,57 @@ function Concentrated({ product }: { readonly product: AnyProduct }) {
   );
 }
 
+/** The plan of the dose screen, in the same numbers. */
+function Chosen({ dose, chosen }: { readonly dose: DoseAnswer; readonly chosen: AnyProduct }) {
+  const nowMs = useNowMs();
+  const formats = useFormats();
+  const wish = { productId: chosen.id, chasingAccepted: false, neverChanged: false };
+  const { data } = useAnswer(
+    ['dosePlan', dose.tank.id, `${chosen.id}|||`],
+    (client) => client.dosePlan(dose.tank.id, wish, nowMs),
+    nowMs,
+  );
+  if (!data?.plan.ok) return null;
+  const plan = data.plan.value;
+  const write = (amount: number) =>
+    plan.unit === 'mL' ? formats.doseMl(amount) : `${formats.number(amount, 1)} g`;
+  const { volumeL } = factsOf(dose);
+  const meq = plan.acidMmol === undefined ? undefined : Math.abs(plan.acidMmol);
+  return (
+    <Panel>
+      <Say bold>{chosen.name} in this tank</Say>
+      <Say>
+        {write(plan.firstAmount)} now
+        {meq === undefined
+          ? ''
+          : `: ${formats.number(meq, 1)} meq, ${formats.number(meq / volumeL, 2)} for each of ${formats.volume(volumeL)}`}
+        . In all {write(plan.fullAmount)} as likely as not reach {formats.number(plan.aimPh, 1)}.{' '}
+        {believedWords(dose.believed, formats)}
+      </Say>
+    </Panel>
+  );
+}
+
 function Protons({
   aimPh,
   facts,
+  chosen,
 }: {
   readonly aimPh: number;
   readonly facts: { readonly tempC: number; readonly ecMsPerCm: number };
+  readonly chosen: AnyProduct;
 }) {
   const formats = useFormats();
-  const protons = phosphoricProtons(aimPh, facts);
-  if (protons === undefined) return null;
+  const { reagent } = chosen.product;
+  const held = PROTONS[reagent];
+  const given = protonsOf(reagent, aimPh, facts);
+  if (held === undefined || given === undefined) return null;
   return (
     <Panel>
       <Say bold>Why not all protons count</Say>
       <Say>
-        Phosphoric acid has three protons. At this tank’s aim of {formats.number(aimPh, 1)} it gives
-        off {formats.number(protons, 2)}: the first one, a little of the second, none of the third.
-        Nitric acid has one and gives it all.
+        A molecule of {REAGENT_NAME[reagent]} has {held}. At this tank’s aim of{' '}
+        {formats.number(aimPh, 1)} it gives off {formats.number(given, 2)} of them.
       </Say>
     </Panel>
   );
@@ -109,10 +142,12 @@ function HardWater({
   ec,
   aimPh,
   tempC,
+  chosen,
 }: {
   readonly ec: EcDoseAnswer;
   readonly aimPh: number;
   readonly tempC: number;
+  readonly chosen: AnyProduct;
 }) {
   const formats = useFormats();
   const mixture = mixtureOf(ec.waters);
@@ -127,16 +162,20 @@ function HardWater({
       </Panel>
     );
   }
-  const all = hardWaterFacts(mixture, { aimPh, tempC });
-  const left = hardWaterFacts(mixture, { aimPh, tempC, leaveMmolPerL: LEFT_OVER_MEQ_PER_L });
-  if (!all || !left) return null;
+  const { reagent } = chosen.product;
+  const acid = leadsDown(reagent) ? reagent : 'nitric';
+  const input = { aimPh, tempC, reagent: acid };
+  const all = hardWaterFacts(mixture, input);
+  const left = hardWaterFacts(mixture, { ...input, leaveMmolPerL: LEFT_OVER_MEQ_PER_L });
+  if (!all || !left || !(all.acidMmolPerL > LEFT_OVER_MEQ_PER_L)) return null;
   const n = formats.number;
   return (
     <Panel>
       <Say bold>Why hard water comes back</Say>
       <Say>
         Your water holds {alkalinityText(mixture.alkalinityMmolPerL, formats)} of alkalinity. To{' '}
-        {n(aimPh, 1)} it takes {n(all.acidMmolPerL, 2)} mmol/L of acid, which turns alkalinity into
+        {n(aimPh, 1)} it takes {n(all.acidMmolPerL, 2)} meq/L of
+        {leadsDown(reagent) ? ` ${REAGENT_NAME[reagent]}` : ' acid'}, which turns alkalinity into
         carbon dioxide; that keeps the pH low until it has aired out, and then the water stands at{' '}
         {n(all.airedPh, 1)}. With {n(LEFT_OVER_MEQ_PER_L, 1)} meq/L less acid it stands at{' '}
         {n(left.mixedPh, 1)} at first and airs to {n(left.airedPh, 1)}.

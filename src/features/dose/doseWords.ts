@@ -1,12 +1,6 @@
-import type { DoseAnswer } from '@/book/answers';
+import type { Contradiction, DoseOutcome, TankBelieved } from '@/book/answers';
 import type { Nutrients } from '@/core/chemistry';
-import {
-  DROP_ML,
-  type DosePlan,
-  type DoseRefusal,
-  type SkipReason,
-  type StepLimit,
-} from '@/core/dosing';
+import type { DosePlan, DoseRefusal } from '@/core/dosing';
 import type { JudgedValue } from '@/core/readings';
 import { clock, judgedWords, type Formats } from '@/words';
 
@@ -34,12 +28,6 @@ export function refusalWords(
         what: `This tank needs ${refusal.needs === 'acid' ? 'an acid' : 'a base'}.`,
         wayOn: 'Choose a product that leads the other way.',
       };
-    case 'strengthUnknown':
-      return {
-        what: 'How strong this product is, nobody has told yet.',
-        wayOn:
-          'Type what its label says by mass, or try it in a jar: a litre of the tank, the product diluted 1 in 50, drop by drop.',
-      };
     case 'stillMixing':
       return {
         what: `The last dose is mixing until ${clock(refusal.mixedMs)}.`,
@@ -50,10 +38,33 @@ export function refusalWords(
         what: 'Acid and base within the hour: that is chasing.',
         wayOn: `The last dose may not have shown all it does. Wait ${Math.ceil(refusal.waitMinutes)} minutes, or go on and say why.`,
       };
-    case 'alkalinityBelowWater':
+    case 'secondReading': {
+      const wait = `Read it again from ${clock(refusal.notBeforeMs)} on.`;
+      return refusal.why === 'afterDose'
+        ? {
+            what: `${formats.number(refusal.firstPh, 2)} needs a second reading.`,
+            wayOn: `${wait} Two that agree within 0.05 say that the dose has mixed; a tank dosed before that goes too far.`,
+          }
+        : {
+            what: `${formats.number(refusal.firstPh, 2)} is only probably out of band.`,
+            wayOn: `${wait} When both agree, a dose is planned.`,
+          };
+    }
+    case 'contradicted':
       return {
-        what: 'This alkalinity and this pH do not go together.',
-        wayOn: 'Was the alkalinity measured on this water, in this unit?',
+        what: 'What was read does not fit what is told of this water.',
+        wayOn: 'Nothing more is planned until you say what holds.',
+      };
+    case 'noRoom':
+      return {
+        what: 'There is no room for a dose.',
+        wayOn:
+          'Even a small one could pass the far edge: the band is narrow for this pen’s ±. Check the pen, or widen the band.',
+      };
+    case 'tooSmall':
+      return {
+        what: 'So little nobody can pour.',
+        wayOn: 'Less than ten drops of one in a thousand. Leave it, or read again later.',
       };
     case 'outOfRange':
       return {
@@ -79,28 +90,66 @@ export function noNumberWords({
 }
 
 /** What kept the step small, in a sentence. */
-export const LIMIT_WORDS: Readonly<Record<StepLimit, string>> = {
+export function limitWords({ limitedBy }: Pick<DosePlan, 'limitedBy'>, farEdge: string): string {
+  switch (limitedBy) {
+    case 'aim':
+      return 'This reaches the aim as likely as not.';
+    case 'farEdge':
+      return `More could pass ${farEdge}.`;
+    case 'stepPh':
+      return 'More could move it by over 0.9 pH in one go.';
+    case 'grows':
+      return 'Four times the largest dose that was read here: no more until this one is.';
+  }
+}
+
+/** What keeps the first dose of a jar test small. */
+export const JAR_LIMIT_WORDS = {
   firstStep: 'A first step; the rest after a re-read.',
-  charge: 'Kept small: Zolder does not know this tank’s resistance yet.',
-  freshShare: 'Kept below four fifths of what the water’s alkalinity can take.',
-  stepPh: 'Kept to less than one pH in one go.',
-  weakFeed: 'Kept small enough to do no harm even if this feed resists little.',
   farEdge: 'Kept so that it cannot pass the far edge of the band.',
-};
+} as const;
 
-/** Said where what is booked of a fresh fill cannot be. */
-export const BOOKS_DOUBTED =
-  'At this pH the water cannot hold the alkalinity that is booked: something was poured that nobody wrote down. Planned as a tank nobody knows.';
+const range = (low: number, high: number, digits: number, formats: Formats) =>
+  `${formats.number(low, digits)} to ${formats.number(high, digits)}`;
 
-/** What this tank has taught so far. */
-export function learnedWords({ factor, outcomes }: DoseAnswer, formats: Formats): string {
-  if (factor.used === 0)
-    return outcomes.length === 0
-      ? 'Nothing learned from this tank yet: its first doses teach.'
-      : 'Its doses moved too little to learn from.';
-  const spread = formats.number(100 * (Math.exp(2 * factor.sigma) - 1), 0);
-  const share = formats.number(100 * factor.factor, 0);
-  return `Moves ${share} % as far as the chemistry alone says, ± ${spread} %, from ${factor.used} ${factor.used === 1 ? 'dose' : 'doses'}.`;
+/** What is believed of a tank, in a sentence or two. */
+export function believedWords(believed: TankBelieved | undefined, formats: Formats): string {
+  if (!believed) return '';
+  const { kind, toldAlkalinityMmolPerL: told, alkalinityMmolPerL: alk, factor } = believed;
+  const said: string[] = [];
+  if (kind === 'fresh' && alk && told !== undefined)
+    said.push(
+      `Filled with water of ${formats.number(alk.mean, 1)} mmol/L alkalinity (${range(alk.low, alk.high, 1, formats)}); told ${formats.number(told, 1)}.`,
+    );
+  if (kind === 'inUse') said.push('A feed in use: its water’s alkalinity is spent.');
+  if (factor)
+    said.push(
+      `It resists ${formats.number(factor.mean, 1)} times as much as a usual feed (${range(factor.low, factor.high, 1, formats)}).`,
+    );
+  return said.join(' ');
+}
+
+/** Where a fill is in doubt. */
+export function doubtWords({ unwitnessed, neverFilled }: TankBelieved, formats: Formats): string {
+  if (!unwitnessed || neverFilled === undefined) return '';
+  return `Its EC does not show that it was filled afresh: ${formats.number(100 * neverFilled, 0)} % that it was not. The dose is safe either way.`;
+}
+
+/** What contradicts, and what would fit. */
+export function contradictionWords(
+  { readPh, expectedPh, fitsMmolPerL, dose }: Contradiction,
+  believed: TankBelieved | undefined,
+  formats: Formats,
+): string {
+  const down = dose.body.what === 'acid';
+  const more = down ? readPh < expectedPh : readPh > expectedPh;
+  const takes = more ? 'less' : 'more';
+  const what = down ? 'acid' : 'base';
+  const told = believed?.toldAlkalinityMmolPerL;
+  const read = `Expected ${formats.number(expectedPh, 2)}, read ${formats.number(readPh, 2)} twice.`;
+  return fitsMmolPerL === undefined || told === undefined
+    ? `${read} This tank takes ${takes} ${what} than a usual feed.`
+    : `${read} The water takes ${takes} ${what} than its report says: ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(told, 1)} mmol/L fits what happened.`;
 }
 
 const ELEMENT = { N: 'nitrogen', P: 'phosphorus', S: 'sulfur', K: 'potassium' } as const;
@@ -113,14 +162,28 @@ export function nutrientWords(nutrients: Nutrients, formats: Formats): string {
   return parts.length === 0 ? '' : `Adds ${parts.join(' and ')}.`;
 }
 
-/** An amount as it is poured: mL, grams, and drops where it is tiny. */
-export function amountWords({ unit, firstAmount }: DosePlan, formats: Formats) {
+/** An amount as it is poured: mL, grams, or so much of a dilution that is made for it. */
+export function amountWords({ unit, firstAmount, pour }: DosePlan, formats: Formats) {
   if (unit === 'g')
-    return { amount: formats.number(firstAmount, firstAmount < 10 ? 2 : 1), unit: 'g', aside: '' };
-  const drops = firstAmount / DROP_ML;
-  const aside = firstAmount < 2 ? `about ${formats.number(drops, 0)} drops` : '';
-  const digits = firstAmount < 1 ? 2 : firstAmount < 100 ? 1 : 0;
-  return { amount: formats.number(firstAmount, digits), unit: 'mL', aside };
+    return {
+      amount: formats.number(firstAmount, firstAmount < 10 ? 2 : 1),
+      unit: 'g',
+      dilution: undefined,
+    };
+  if (pour.kind !== 'diluted') {
+    const [amount = '', volume = 'mL'] = formats.doseMl(firstAmount).split(' ');
+    return { amount, unit: volume, dilution: undefined };
+  }
+  const one = `1 in ${formats.number(pour.parts, 0)}`;
+  return pour.drops === undefined
+    ? { amount: formats.number(pour.ml, 1), unit: `mL of ${one}`, dilution: pour.parts }
+    : { amount: formats.number(pour.drops, 0), unit: `drops of ${one}`, dilution: pour.parts };
+}
+
+/** How a dilution is made: water first. */
+export function dilutionWords(parts: number, formats: Formats): string {
+  const [product, water] = parts === 50 ? [2, 98] : [1, parts - 1];
+  return `Make it first: ${formats.number(water, 0)} mL of water in a marked jug, then ${formats.number(product, 0)} mL of the product into it. Use it the same day, then pour the rest away.`;
 }
 
 /** The cautions for whoever handles a concentrate. See the safety reference of the product. */
@@ -131,26 +194,23 @@ export const DOSE_CAUTION = {
     'Nitric and sulfuric acid above hobby strength and potassium hydroxide are for trained people; many places restrict them. Nitric acid never near ethanol or acetone. Phosphoric or sulfuric acid never into calcium stock. Potassium hydroxide never in aluminium.',
 } as const;
 
-/** Why a dose taught nothing. */
-export const SKIP_WORDS = {
-  tooSmall: 'moved less than the pens can tell: not counted',
-  wrongWay: 'moved the other way: not counted',
-  beforeWaterChange: 'before the water was changed or all was forgotten: not counted',
-  freshWater: 'into fresh water: tells of its alkalinity, not of the feed',
-  excluded: 'left out by hand',
-} as const satisfies Record<SkipReason, string>;
+/** What became of a dose: read as expected, or why it taught nothing. */
+export function outcomeWords(outcome: DoseOutcome, formats: Formats): string {
+  const { readPh, expected, left, lone } = outcome;
+  if (left === 'excluded') return 'left out by hand';
+  if (left === 'notRead' || readPh === undefined) return 'not read since';
+  const read = `read ${formats.number(readPh, 2)}`;
+  if (left === 'whileMixing' || !expected) return `${read} while mixing: teaches nothing`;
+  const wanted = `expected ${formats.number(expected.ph, 2)} (${range(expected.lowPh, expected.highPh, 2, formats)})`;
+  return `${read}, ${wanted}${lone ? '; no second reading, so it counts for less' : ''}`;
+}
 
-/** What one pH takes of a product in this tank: "Takes 13 mL of pH down for one pH, ± 20 %, from six doses." */
+/** What one pH takes of a product in this tank: "13 mL of pH down for one pH (9 to 19)." */
 export function onePhWords(
-  { factor }: DoseAnswer,
-  { name, amount, unit }: { name: string; amount: number; unit: string },
+  { amount, low, high }: DosePlan['onePh'],
+  { name, unit }: { readonly name: string; readonly unit: string },
   formats: Formats,
 ): string {
-  const written = formats.number(amount, amount < 10 ? 1 : 0);
-  const spread = formats.number(100 * (Math.exp(2 * factor.sigma) - 1), 0);
-  const from =
-    factor.used === 0
-      ? 'by the chemistry alone'
-      : `from ${factor.used} ${factor.used === 1 ? 'dose' : 'doses'}`;
-  return `Takes ${written} ${unit} of ${name} for one pH, ± ${spread} %, ${from}.`;
+  const digits = amount < 10 ? 1 : 0;
+  return `Takes ${formats.number(amount, digits)} ${unit} of ${name} for one pH (${range(Math.max(0, low), high, digits, formats)}).`;
 }

@@ -1,7 +1,7 @@
 import { GENERIC_PRODUCTS } from '@/records/products';
 import type { EcDoseAnswer } from '@/book/answers';
 import { recipeFor } from './recipeModel';
-import { concentratedFacts, hardWaterFacts, mixtureOf, phosphoricProtons } from './explainModel';
+import { concentratedFacts, hardWaterFacts, mixtureOf, protonsOf } from './explainModel';
 
 const product = (id: string) => GENERIC_PRODUCTS.find((each) => each.id === id)!.product;
 
@@ -13,7 +13,7 @@ test('38 % nitric acid: 7.448 mmol in a mL; without its density 6.031', () => {
 });
 
 test('phosphoric acid gives one proton and a little, more the higher the pH', () => {
-  const at = (ph: number) => phosphoricProtons(ph, { tempC: 25, ecMsPerCm: 1.8 })!;
+  const at = (ph: number) => protonsOf('phosphoric', ph, { tempC: 25, ecMsPerCm: 1.8 })!;
   // By hand with pK2 7.2 less about 0.2 for the salt: 1 + 10^(5.8 − 7.0) = 1.06.
   expect(at(5.8)).toBeCloseTo(1.06, 1);
   expect(at(6.8)).toBeGreaterThan(at(5.8));

@@ -10,6 +10,8 @@ import {
   type Reagent,
   solutionFrom,
   solvePh,
+  WATER_CALCIUM_MMOL_PER_MEQ,
+  WATER_MAGNESIUM_MMOL_PER_MEQ,
   type Product,
 } from '@/core/chemistry';
 
@@ -29,13 +31,25 @@ export function concentratedFacts({ reagent, strength }: Product) {
   };
 }
 
-/** How many protons a mole of phosphoric acid gives off at a pH. */
-export function phosphoricProtons(
+/** Protons that a molecule of an acid holds, where it holds more than it gives. */
+export const PROTONS: Readonly<Partial<Record<Reagent, number>>> = {
+  phosphoric: 3,
+  citric: 3,
+  citricMonohydrate: 3,
+  sulfuric: 2,
+};
+
+/** How many protons a mole of an acid gives off at a pH. */
+export function protonsOf(
+  reagent: Reagent,
   ph: number,
   { tempC, ecMsPerCm }: { tempC: number; ecMsPerCm: number },
 ): number | undefined {
   const at = conditionsAt({ tempC, ecMsPerCm });
-  return at.ok ? Math.abs(equivalentsAt('phosphoric', ph, { at: at.value })) : undefined;
+  if (!at.ok) return undefined;
+  const carbonate = { kind: 'closed', carbonMolPerL: 0 } as const;
+  // What its own form gives; sulfuric acid's first proton is off before it is counted.
+  return -equivalentsAt(reagent, ph, { at: at.value, totals: {}, carbonate });
 }
 
 /** Alkalinity, EC and pH of the mixture of a tank's waters; undefined where any is missing. */
@@ -64,7 +78,11 @@ export function hardWaterFacts(
   const at = conditionsAt({ tempC, ecMsPerCm });
   if (!at.ok) return undefined;
   const known = { kind: 'report', alkalinityMolPerL: alkalinityMmolPerL / 1000 } as const;
-  const water = solutionFrom(at.value, { ph: WATER_PH, totals: {}, known });
+  const metals = {
+    calciumMolPerL: (WATER_CALCIUM_MMOL_PER_MEQ * alkalinityMmolPerL) / 1000,
+    magnesiumMolPerL: (WATER_MAGNESIUM_MMOL_PER_MEQ * alkalinityMmolPerL) / 1000,
+  };
+  const water = solutionFrom(at.value, { ph: WATER_PH, totals: {}, known, metals });
   if (!water.ok) return undefined;
   const toAim = molPerLToReach(water.value, reagent, aimPh);
   const perMol = Math.abs(equivalentsAt(reagent, aimPh, water.value));

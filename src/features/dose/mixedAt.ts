@@ -1,9 +1,9 @@
-import { mixingMinutes } from '@/core/dosing';
+import { mixingOf } from '@/core/tank-belief';
 import type { Tank } from '@/records/kinds';
 
 /** When what is poured now is mixed and the tank is read again, by its pump where that is known. */
 export function mixedAt(tank: Tank, volumeL: number, nowMs: number): string {
   const { pumpLPerMin } = tank;
   const pumpLPerHour = pumpLPerMin === undefined ? undefined : 60 * pumpLPerMin;
-  return new Date(nowMs + 60_000 * mixingMinutes(volumeL, pumpLPerHour)).toISOString();
+  return new Date(nowMs + 60_000 * mixingOf(volumeL, pumpLPerHour).firstMinutes).toISOString();
 }

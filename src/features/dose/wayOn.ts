@@ -28,6 +28,7 @@ function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
 /** The way on from a refused dose; undefined where it lies on the same screen, or in waiting. */
 export function wayOnFromDose(why: DoseRefusal['reason'], refused: Refused): WayOn | undefined {
   if (why === 'cannotTell') return checkPen(refused, 'ph');
+  if (why === 'secondReading') return { ...readAgain(refused.tankId), label: 'Read it again' };
   if (why === 'tooPure')
     return { label: 'EC: stock or water', href: `/tanks/${refused.tankId}/ec` };
   return undefined;

@@ -15,12 +15,14 @@ interface Props {
   readonly aside?: string;
   /** Where it goes. */
   readonly outlook?: string;
+  /** A dose mixes until then: said instead of a verdict. */
+  readonly mixing?: string | undefined;
   /** hero where it leads the screen. */
   readonly size?: 'row' | 'hero';
 }
 
 /** A judged value as it leads a screen: number and ±, notch with its ends, verdict, what to do. */
-export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: Props) {
+export function JudgedPanel({ quantity, judged, aside, outlook, mixing, size = 'row' }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
   const { value, budget, band, verdict, standing } = judged;
@@ -44,11 +46,11 @@ export function JudgedPanel({ quantity, judged, aside, outlook, size = 'row' }: 
         <BandEnds low={write(band.low)} high={write(band.high)} />
       )}
       <View style={styles.verdict}>
-        <Say bold tone={words.tone}>
-          {words.sentence}
+        <Say bold tone={mixing ? 'attention' : words.tone}>
+          {mixing ?? words.sentence}
         </Say>
         <Say size="small" tone="soft">
-          {words.advice}
+          {mixing ? 'Read it then; what it shows until then says little.' : words.advice}
         </Say>
         {outlook ? <Say size="small">{outlook}</Say> : null}
       </View>

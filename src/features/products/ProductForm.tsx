@@ -92,13 +92,18 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
         onChoose={strength.onChange}
         options={[
           { value: 'percent', label: 'percent by mass', hint: '% w/w' },
+          {
+            value: 'weightByVolume',
+            label: 'grams in a litre',
+            hint: '% w/v: ten times as many g/L',
+          },
           { value: 'dry', label: 'a powder', hint: 'dosed in grams' },
           {
             value: 'equivalents',
             label: 'mol/L of acid or base',
             hint: 'from a test, or the maker',
           },
-          { value: 'unknown', label: 'nothing', hint: 'a jar test tells its dose' },
+          { value: 'unknown', label: 'nothing', hint: 'its doses, or a jar test, tell' },
         ]}
       />
       {strength.value === 'percent' ? (
@@ -122,6 +127,16 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
             />
           )}
         </>
+      ) : null}
+      {strength.value === 'weightByVolume' ? (
+        <FormField
+          control={control}
+          name="gPerL"
+          label="In a litre"
+          unit="g/L"
+          hint="A label of 10 % w/v holds 100 g/L."
+          numeric
+        />
       ) : null}
       {strength.value === 'equivalents' ? (
         <FormField control={control} name="equivalents" label="Strength" unit="mol/L" numeric />

@@ -14,7 +14,7 @@ test.each([
   ['nitric-38', '38 % by mass, 1,24 g/mL', '7,4 mmol in a mL'],
   ['koh-45', '45 % by mass, 1,45 g/mL', '11,6 mmol in a mL'],
   ['citric-dry', 'a powder', '5,2 mmol in a g'],
-  ['ph-down', 'unknown', 'a jar test tells'],
+  ['ph-down', 'unknown', 'its doses tell'],
 ])('%s is told by its strength', (id, strength, holds) => {
   expect(cellsOf(id).slice(1)).toEqual([strength, holds]);
 });

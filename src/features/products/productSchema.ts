@@ -25,13 +25,14 @@ export const productFormSchema = z
   .object({
     name: z.string().trim().min(1, 'As the label names it.').max(200),
     reagent: z.enum(PRODUCT_REAGENTS),
-    strength: z.enum(['percent', 'dry', 'equivalents', 'unknown']),
+    strength: z.enum(['percent', 'weightByVolume', 'dry', 'equivalents', 'unknown']),
     percent: positive('percentage', 100),
     density: typedNumberOrNothing('density').refine(
       (value) => value === undefined || (value >= 0.9 && value <= 2),
       'In g/mL liquids lie between 0.9 and 2.',
     ),
     equivalents: positive('strength', 40),
+    gPerL: positive('weight', 2000),
     parts: typedNumberOrNothing('parts').refine(
       (value) => value === undefined || (value >= 1 && value <= 10_000),
       'One part in how many: 1 to 10 000.',
@@ -55,6 +56,10 @@ export const productFormSchema = z
       );
     if (form.strength === 'percent' && form.density === undefined)
       need('density', 'On the label or its safety data sheet; a litre of it weighs that many kg.');
+    if (form.strength === 'weightByVolume' && form.gPerL === undefined)
+      need('gPerL', 'Grams in a litre: 10 % w/v is 100 g/L.');
+    if (form.strength === 'weightByVolume' && unnamed)
+      need('gPerL', 'Grams of what? Say what it is made of.');
     if (form.strength === 'equivalents' && form.equivalents === undefined)
       need('equivalents', 'In mol/L.');
   });
@@ -63,9 +68,11 @@ export type ProductIn = z.input<typeof productFormSchema>;
 export type ProductOut = z.output<typeof productFormSchema>;
 
 function strengthOf(form: ProductOut): OwnProduct['strength'] {
-  const { strength, percent, density, equivalents } = form;
+  const { strength, percent, density, equivalents, gPerL } = form;
   if (strength === 'percent' && percent !== undefined && density !== undefined)
     return { kind: 'percentByMass', percent, densityGPerMl: density };
+  if (strength === 'weightByVolume' && gPerL !== undefined)
+    return { kind: 'weightByVolume', gPerL };
   if (strength === 'equivalents' && equivalents !== undefined)
     return { kind: 'equivalents', molPerL: equivalents };
   return strength === 'dry' ? { kind: 'dry' } : { kind: 'unknown' };
@@ -73,9 +80,11 @@ function strengthOf(form: ProductOut): OwnProduct['strength'] {
 
 /** Whether a strength is one that many places keep to trained people. */
 export function isForTrained(reagent: Reagent, strength: OwnProduct['strength']): boolean {
-  if (strength.kind !== 'percentByMass') return false;
   const limit = TRAINED_ABOVE_PERCENT[reagent];
-  return limit !== undefined && strength.percent > limit;
+  if (limit === undefined) return false;
+  if (strength.kind === 'percentByMass') return strength.percent > limit;
+  // A litre of it weighs a kilogram or more: grams in a litre over ten are at most percent by mass.
+  return strength.kind === 'weightByVolume' && strength.gPerL / 10 > limit;
 }
 
 /** The record a label stands for. */
@@ -118,6 +127,7 @@ export function productDefaults(
     strength: strength?.kind === 'percentByMass' ? 'percent' : (strength?.kind ?? 'unknown'),
     percent: mark(percent?.percent),
     density: mark(percent?.densityGPerMl),
+    gPerL: mark(strength?.kind === 'weightByVolume' ? strength.gPerL : undefined),
     equivalents: mark(strength?.kind === 'equivalents' ? strength.molPerL : undefined),
     parts: mark(product?.dilutedParts),
     left: mark(left),

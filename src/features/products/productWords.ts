@@ -10,6 +10,8 @@ function howStrong(strength: Strength, formats: Formats): string {
   switch (strength.kind) {
     case 'percentByMass':
       return `${formats.number(strength.percent, 0)} % by mass, ${formats.number(strength.densityGPerMl, 2)} g/mL`;
+    case 'weightByVolume':
+      return `${formats.number(strength.gPerL, 0)} g/L, ${formats.number(strength.gPerL / 10, 1)} % w/v`;
     case 'dry':
       return 'a powder';
     case 'equivalents':
@@ -39,7 +41,7 @@ export function generalRow({ id, name, product }: GenericProduct, formats: Forma
     cells: [
       name,
       howStrong(product.strength, formats),
-      held.ok ? `${formats.number(1000 * held.value, 1)} mmol in a ${unit}` : 'a jar test tells',
+      held.ok ? `${formats.number(1000 * held.value, 1)} mmol in a ${unit}` : 'its doses tell',
     ],
   };
 }

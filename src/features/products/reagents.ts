@@ -6,6 +6,7 @@ export const REAGENT_NAME: Readonly<Record<Reagent, string>> = {
   phosphoric: 'phosphoric acid',
   sulfuric: 'sulfuric acid',
   citric: 'citric acid',
+  citricMonohydrate: 'citric acid monohydrate',
   koh: 'potassium hydroxide',
   k2co3: 'potassium carbonate',
   khco3: 'potassium bicarbonate',

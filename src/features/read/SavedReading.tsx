@@ -13,7 +13,7 @@ import { useNextStop } from '@/features/round/useNextStop';
 import { stopHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { SAMPLE_NAME } from '@/words';
+import { clock, SAMPLE_NAME } from '@/words';
 import type { ReadTyped } from './readModel';
 
 /** A reading that is in the book. */
@@ -27,6 +27,8 @@ export interface Saved {
   readonly savedMs: number;
   /** What the dose before it had promised, where this is its re-read. */
   readonly promisedPh?: number | undefined;
+  /** When that dose is mixed. */
+  readonly mixedMs?: number | undefined;
 }
 
 /** How long undo is offered. */
@@ -91,8 +93,9 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
       </View>
       {saved.promisedPh !== undefined && saved.ph ? (
         <Say size="small">
-          After the dose Zolder expected {formats.ph(saved.promisedPh)}; it is{' '}
-          {formats.ph(saved.ph.value)}. The next dose learns from it.
+          {(saved.mixedMs ?? 0) > saved.savedMs
+            ? `Read while mixing: it teaches nothing. The dose is mixed at ${clock(saved.mixedMs!)}.`
+            : `After the dose Zolder expected ${formats.ph(saved.promisedPh)}; it is ${formats.ph(saved.ph.value)}. Read once more in five minutes: two that agree count.`}
         </Say>
       ) : null}
       {saved.ph ? (

@@ -125,6 +125,7 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
           about.sample === 'tank' && about.takenMs === undefined
             ? tank.mixing?.body.predictedPh
             : undefined,
+        mixedMs: Date.parse(tank.mixing?.body.rereadAt ?? '') || undefined,
       });
     }
   };

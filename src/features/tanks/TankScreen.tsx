@@ -16,7 +16,7 @@ import { space } from '@/ui/tokens';
 import { TankHistory } from '@/features/LazyChart';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
-import { outlookOf, shownLine } from './tankViewModel';
+import { mixingLine, outlookOf, shownLine } from './tankViewModel';
 
 const NONE: readonly AdditionRow[] = [];
 
@@ -105,6 +105,7 @@ export function TankDetail({
                 <JudgedPanel
                   quantity="ph"
                   judged={latest.ph.judged}
+                  mixing={mixingLine(tank, nowMs)}
                   aside={shownLine(latest, 'ph', { formats, nowMs })}
                   outlook={outlookOf(latest.ph.judged, tank.leaving.ph, nowMs)}
                 />

@@ -78,6 +78,17 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
           options={ALKALINITY_UNITS.map((value) => ({ value, label: value }))}
         />
       </FieldRow>
+      <FieldRow>
+        <FormField
+          control={control}
+          name="calcium"
+          label="Calcium"
+          unit="mg/L"
+          hint="They hold on to citrate, phosphate and carbonate: a report tells both."
+          numeric
+        />
+        <FormField control={control} name="magnesium" label="Magnesium" unit="mg/L" numeric />
+      </FieldRow>
       <FormField control={control} name="note" label="Note" />
     </Screen>
   );

@@ -14,6 +14,16 @@ export const ALKALINITY_UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as [
   ...AlkalinityUnit[],
 ];
 
+/** Molar masses, g/mol (IUPAC 2021): reports state hardness in mg/L. */
+const CALCIUM_G_PER_MOL = 40.078;
+const MAGNESIUM_G_PER_MOL = 24.305;
+
+const hardness = (what: string) =>
+  typedNumberOrNothing(what).refine(
+    (value) => value === undefined || (value >= 0 && value <= 480),
+    'In mg/L water lies between 0 and 480.',
+  );
+
 /** What the form of a water takes, all as typed. */
 export const waterFormSchema = z
   .object({
@@ -27,6 +37,8 @@ export const waterFormSchema = z
       (value) => value === undefined || value >= 0,
       'Zero or more.',
     ),
+    calcium: hardness('calcium'),
+    magnesium: hardness('magnesium'),
     unit: z.enum(ALKALINITY_UNITS),
     ph: typedNumberOrNothing('pH').refine(
       (ph) => ph === undefined || (ph >= 3 && ph <= 12),
@@ -39,13 +51,18 @@ export const waterFormSchema = z
     const message = 'No water is that alkaline. Is the unit right?';
     context.addIssue({ code: 'custom', path: ['alkalinity'], message });
   })
-  .transform(({ alkalinity, unit, ec, ...rest }): Water => ({
+  .transform(({ alkalinity, unit, ec, calcium, magnesium, ...rest }): Water => ({
     ...rest,
+    calciumMmolPerL: calcium === undefined ? undefined : calcium / CALCIUM_G_PER_MOL,
+    magnesiumMmolPerL: magnesium === undefined ? undefined : magnesium / MAGNESIUM_G_PER_MOL,
     ecMsPerCm: ec,
     alkalinityMmolPerL: alkalinity === undefined ? undefined : alkalinityMmolPerL(alkalinity, unit),
   }));
 
 export type WaterIn = z.input<typeof waterFormSchema>;
+
+const perLitre = (mmol: number | undefined, gPerMol: number) =>
+  mmol === undefined ? undefined : mmol * gPerMol;
 
 /** The form as it opens: the water's own values, or empty. */
 export function waterDefaults(water: Water | undefined, formats: Formats): WaterIn {
@@ -59,6 +76,8 @@ export function waterDefaults(water: Water | undefined, formats: Formats): Water
     ec: mark(water?.ecMsPerCm),
     alkalinity: mark(water?.alkalinityMmolPerL),
     unit: water ? 'mmol/L' : 'mg/L CaCO3',
+    calcium: mark(perLitre(water?.calciumMmolPerL, CALCIUM_G_PER_MOL)),
+    magnesium: mark(perLitre(water?.magnesiumMmolPerL, MAGNESIUM_G_PER_MOL)),
     ph: mark(water?.ph),
     note: water?.note ?? '',
   };

@@ -28,12 +28,14 @@ export const additionSchema = z.object({
   aimPh: finite.optional(),
   /** What was promised right after mixing. */
   predictedPh: finite.optional(),
-  /** What the chemistry alone promised for this dose, before the tank's own factor. */
+  /** What the chemistry alone promised for this dose; written by older books. */
   modelChangePh: finite.optional(),
   /** For a whole change: alkalinity of the water filled in, mmol/L, where it was measured. */
   alkalinityMmolPerL: finite.min(0).max(20).optional(),
   /** Not to learn from: the grower knows of something that spoiled it. */
   excluded: z.boolean().optional(),
+  /** What was read after it contradicted what was told of the water, and the grower took what fits. */
+  tookWhatFits: z.boolean().optional(),
   /** EC before it was poured and what was promised after, mS/cm at 25 °C. */
   ecBeforeMsPerCm: finite.min(0).max(200).optional(),
   predictedEcMsPerCm: finite.min(0).max(200).optional(),

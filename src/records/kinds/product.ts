@@ -8,6 +8,7 @@ export const PRODUCT_REAGENTS = [
   'phosphoric',
   'sulfuric',
   'citric',
+  'citricMonohydrate',
   'koh',
   'k2co3',
   'khco3',
@@ -23,6 +24,8 @@ export const strengthSchema = z.discriminatedUnion('kind', [
     densityGPerMl: positive.min(0.9).max(2),
   }),
   z.object({ kind: z.literal('dry'), purityPercent: positive.max(100).optional() }),
+  /** Grams in a litre, as labels of w/v percent say: 10 % is 100 g/L. */
+  z.object({ kind: z.literal('weightByVolume'), gPerL: positive.max(2000) }),
   z.object({ kind: z.literal('equivalents'), molPerL: positive.max(40) }),
   z.object({ kind: z.literal('unknown') }),
 ]);

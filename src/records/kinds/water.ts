@@ -10,6 +10,9 @@ export const waterSchema = z.object({
   ecMsPerCm: positive.max(20).optional(),
   /** Of the water as it comes, mmol/L; a titration of it in equilibrium. */
   alkalinityMmolPerL: finite.min(0).max(20).optional(),
+  /** Its hardness by what makes it up, mmol/L. */
+  calciumMmolPerL: finite.min(0).max(20).optional(),
+  magnesiumMmolPerL: finite.min(0).max(20).optional(),
   ph: finite.min(0).max(14).optional(),
   note: noteText.default(''),
 });

@@ -36,40 +36,52 @@ export const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
   note: '',
 });
 
+interface Shown {
+  readonly in7: number;
+  readonly in4: number;
+  readonly adjusted: boolean;
+}
+
+/** A check of a two-point pH pen in 7 and 4.01 at 25 °C, as the records write it. */
+export function checkBody(penId: string, atMs: number, shown: Shown): BodyOf<'session'> {
+  const plan = JSON.parse(
+    JSON.stringify(
+      makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),
+    ),
+  );
+  const read = (phase: 'asFound' | 'asLeft', cupId: string, value: number) => ({
+    type: 'read' as const,
+    phase,
+    cupId,
+    shown: value,
+    atMs,
+  });
+  const found = [read('asFound', '7', shown.in7), read('asFound', '4.01', shown.in4)];
+  const left = shown.adjusted
+    ? [{ type: 'adjust' as const }, read('asLeft', '7', 7), read('asLeft', '4.01', 4.01)]
+    : [{ type: 'leave' as const }];
+  const at = new Date(atMs).toISOString();
+  return {
+    penId,
+    plan,
+    events: [...found, ...left],
+    startedAt: at,
+    finishedAt: at,
+    afterCleaning: false,
+    outcome: shown.adjusted ? 'adjusted' : 'inTolerance',
+    pastDateLots: [],
+    note: '',
+  };
+}
+
 /** A two-point pen with how its checks and readings are written. */
 export function checkedPen(write: ReturnType<typeof diary>['write']) {
   const penId = write(0, {
     kind: 'pen',
     body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),
   });
-  const plan = JSON.parse(
-    JSON.stringify(
-      makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),
-    ),
-  );
   const session = (day: number, in7: number, in4: number, adjusted: boolean) => {
-    const read = (phase: 'asFound' | 'asLeft', cupId: string, shown: number) => ({
-      type: 'read' as const,
-      phase,
-      cupId,
-      shown,
-      atMs: day * DAY_MS,
-    });
-    const found = [read('asFound', '7', in7), read('asFound', '4.01', in4)];
-    const left = adjusted
-      ? [{ type: 'adjust' as const }, read('asLeft', '7', 7), read('asLeft', '4.01', 4.01)]
-      : [{ type: 'leave' as const }];
-    const body: BodyOf<'session'> = {
-      penId,
-      plan,
-      events: [...found, ...left],
-      startedAt: instant(day),
-      finishedAt: instant(day),
-      afterCleaning: false,
-      outcome: adjusted ? 'adjusted' : 'inTolerance',
-      pastDateLots: [],
-      note: '',
-    };
+    const body = checkBody(penId, day * DAY_MS, { in7, in4, adjusted });
     write(day, { kind: 'session', body });
   };
   const reading = (day: number, tankId: string, shown: number) =>

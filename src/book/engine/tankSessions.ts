@@ -1,0 +1,268 @@
+import {
+  ALKALINITY_SIGMA,
+  FEED_FACTOR,
+  IN_USE_CO2_SIGMA,
+  WITNESS_REL,
+  agrees,
+  type Mixing,
+  type SourceWater,
+  type TankEvent,
+  type Told,
+} from '@/core/tank-belief';
+import { TOO_PURE_BELOW_MS_PER_CM } from '@/core/verdict';
+import type { RecordId } from '@/records';
+import type { Addition, Tank } from '@/records/kinds';
+import type { TimedAddition } from './additions';
+import type { BookState } from './bookState';
+import {
+  mixingOfTank,
+  pouredDoseOf,
+  timelineOf,
+  type TimedEntry,
+  type TimedReading,
+} from './tankTimeline';
+import { watersOf, type MixedWater } from './watersOf';
+
+const HOUR_MS = 3_600_000;
+const MINUTE_MS = 60_000;
+
+/** What was read and poured is one story for so long; a day's first reading then begins the next. */
+const SESSION_MS = 20 * HOUR_MS;
+/** A small tank without a pump airs slowly: three days. */
+const STILL_SESSION_MS = 68 * HOUR_MS;
+/** Stirred by hand up to this, L. */
+const STIRRED_L = 20;
+
+/** Why a reading was not taken in. */
+export type LeftOut = 'whileMixing' | 'earlierOfTwo';
+
+/** A reading of a session and what became of it. */
+export interface SessionReading extends TimedReading {
+  readonly left?: LeftOut | undefined;
+  /** No second one agrees with it yet. */
+  readonly lone: boolean;
+  /** The dose it followed, if any. */
+  readonly after?: TimedAddition | undefined;
+}
+
+/** A session of a tank: how it is told, what is taken in, and every reading with what became of it. */
+export interface TankSession {
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly told: Told;
+  readonly unwitnessed: boolean;
+  readonly wider: boolean;
+  readonly wholeMsPerCm: number;
+  readonly events: readonly TankEvent[];
+  readonly readings: readonly SessionReading[];
+  readonly doses: readonly TimedAddition[];
+  /** The fill it began with. */
+  readonly fill?: TimedAddition | undefined;
+}
+
+const isDose = ({ what }: Addition) => what === 'acid' || what === 'base';
+
+/** Splits a tank's story into sessions. */
+function split(entries: readonly TimedEntry[], tank: Tank): TimedEntry[][] {
+  const still = tank.pumpLPerMin === undefined && tank.volumeL <= STIRRED_L;
+  const length = still ? STILL_SESSION_MS : SESSION_MS;
+  const sessions: TimedEntry[][] = [];
+  let broken = true;
+  for (const entry of entries) {
+    const body = entry.kind === 'pour' ? entry.addition.record.body : undefined;
+    const begun = sessions.at(-1)?.[0]?.atMs;
+    const late = begun === undefined || entry.atMs - begun >= length;
+    const anew = body?.what === 'change' || (entry.kind === 'reading' && (late || broken));
+    if (anew || !sessions.at(-1)) sessions.push([entry]);
+    else sessions.at(-1)!.push(entry);
+    // A dose that is not to be learned from: what is read after it stands for itself.
+    broken = body?.excluded === true && isDose(body);
+    if (anew && entry.kind === 'pour') broken = false;
+  }
+  return sessions;
+}
+
+/** Readings since a dose (or the beginning): which are taken in, and which stand alone. */
+function sift(
+  group: readonly TimedReading[],
+  { mixedMs, mixing, after }: { mixedMs: number; mixing: Mixing; after: TimedAddition | undefined },
+): SessionReading[] {
+  const mixed = group.filter(({ atMs }) => atMs >= mixedMs);
+  return group.map((reading): SessionReading => {
+    const at = mixed.indexOf(reading);
+    if (at < 0) return { ...reading, after, left: 'whileMixing', lone: false };
+    // Where a session begins, its first reading is what everything starts from.
+    if (after === undefined && at === 0) return { ...reading, lone: false };
+    const point = (one: TimedReading) => ({ ...one.seen });
+    const next = mixed[at + 1];
+    const near = (one: TimedReading | undefined, other: TimedReading) =>
+      one !== undefined &&
+      Math.abs(one.seen.ph - other.seen.ph) <=
+        Math.max(0.05, one.seen.digitPh, other.seen.digitPh) + 1e-9;
+    if (near(next, reading)) return { ...reading, after, left: 'earlierOfTwo', lone: false };
+    const agreed = mixed
+      .slice(0, at)
+      .some((earlier) => agrees(point(earlier), point(reading), mixing));
+    return { ...reading, after, lone: after !== undefined && !agreed };
+  });
+}
+
+/** How a fill is told: its water, and the feed that was in it when it was first read. */
+function toldOfFill(
+  fill: TimedAddition,
+  water: MixedWater,
+  { first, fedMsPerCm }: { first: TimedReading | undefined; fedMsPerCm: number | undefined },
+): { readonly told: Told; readonly unwitnessed: boolean } | undefined {
+  const alkalinity = fill.record.body.alkalinityMmolPerL ?? water.alkalinityMmolPerL;
+  if (alkalinity === undefined) return undefined;
+  const source: SourceWater = {
+    alkalinityMolPerL: Math.max(alkalinity, 0.02) / 1000,
+    ph: water.ph,
+    calciumMolPerL: water.calciumMmolPerL === undefined ? undefined : water.calciumMmolPerL / 1000,
+    magnesiumMolPerL:
+      water.magnesiumMmolPerL === undefined ? undefined : water.magnesiumMmolPerL / 1000,
+  };
+  const read = first?.ecMsPerCm;
+  const expected =
+    water.ecMsPerCm === undefined || fedMsPerCm === undefined
+      ? undefined
+      : water.ecMsPerCm + fedMsPerCm;
+  const witnessed =
+    read !== undefined &&
+    expected !== undefined &&
+    Math.abs(read - expected) <= WITNESS_REL * Math.max(expected, TOO_PURE_BELOW_MS_PER_CM);
+  const sourceEc = water.ecMsPerCm ?? read ?? 0;
+  const byEc = read === undefined ? (fedMsPerCm ?? 0) : Math.max(0, read - sourceEc);
+  const fed = (fedMsPerCm ?? 1) > 0 || byEc > WITNESS_REL * Math.max(sourceEc, 0.1);
+  return {
+    told: {
+      kind: 'fresh',
+      water: source,
+      alkalinitySigma: ALKALINITY_SIGMA[water.measured ? 'measured' : 'guess'],
+      feedMsPerCm: fed ? byEc : 0,
+      factor: FEED_FACTOR.unknown,
+    },
+    unwitnessed: !witnessed,
+  };
+}
+
+const toldInUse = (feedMsPerCm: number, unfed: boolean): Told => ({
+  kind: 'inUse',
+  feedMsPerCm,
+  factor: unfed ? FEED_FACTOR.suspected : FEED_FACTOR.unknown,
+  co2Sigma: IN_USE_CO2_SIGMA,
+});
+
+/** EC that stock added: as read before and after, else as it was promised; undefined where nobody knows. */
+function fedBy({ record: { body } }: TimedAddition): number | undefined {
+  const { ecBeforeMsPerCm: before, predictedEcMsPerCm: after } = body;
+  return before !== undefined && after !== undefined ? Math.max(0, after - before) : undefined;
+}
+
+/** Events of what was poured other than a fill. */
+function pouredEvents(book: BookState, tank: Tank, addition: TimedAddition): TankEvent[] {
+  const { body } = addition.record;
+  const { atMs } = addition;
+  if (isDose(body)) return [pouredDoseOf(book, addition, tank.volumeL)].flatMap((d) => d ?? []);
+  if (body.what === 'stock') {
+    const ecMsPerCm = fedBy(addition);
+    return ecMsPerCm ? [{ kind: 'feed', atMs, ecMsPerCm }] : [];
+  }
+  if (body.what !== 'water' || !body.waterL) return [];
+  const water = watersOf(book, body.waters ?? tank.waters);
+  if (water.alkalinityMmolPerL === undefined) return [];
+  const volumeL = body.tankVolumeL ?? tank.volumeL;
+  const share = Math.min(0.9, body.waterL / volumeL);
+  const { alkalinityMmolPerL, ph } = water;
+  return [
+    {
+      kind: 'water',
+      atMs,
+      share,
+      water: { alkalinityMolPerL: alkalinityMmolPerL / 1000, ph },
+    },
+  ];
+}
+
+/** One session made of its entries. */
+function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]): TankSession {
+  const readings = entries.filter((entry) => entry.kind === 'reading');
+  const pours = entries.flatMap((entry) => (entry.kind === 'pour' ? [entry.addition] : []));
+  const fill = pours[0]?.record.body.what === 'change' ? pours[0] : undefined;
+  const first = readings[0];
+  const startMs = entries[0]!.atMs;
+  const before = pours.filter(({ atMs }) => atMs <= (first?.atMs ?? Infinity));
+  const stock = before.filter(({ record }) => record.body.what === 'stock');
+  const fed = stock.map(fedBy);
+  const fedMsPerCm = fed.reduce<number | undefined>(
+    (sum, each) => (sum === undefined || each === undefined ? undefined : sum + each),
+    0,
+  );
+  const filled =
+    fill &&
+    toldOfFill(fill, watersOf(book, fill.record.body.waters ?? tank.waters), {
+      first,
+      fedMsPerCm,
+    });
+  const wholeMsPerCm = first?.ecMsPerCm ?? 1.5;
+  const everFed = pours.some(({ record }) => record.body.what === 'stock');
+  const told = filled?.told ?? toldInUse(wholeMsPerCm, fill !== undefined && !everFed);
+  const sifted: SessionReading[] = [];
+  const events: TankEvent[] = [];
+  const { volumeL } = tank;
+  const mixing = mixingOfTank(tank, volumeL);
+  let group: TimedReading[] = [];
+  let after: TimedAddition | undefined;
+  let mixedMs = -Infinity;
+  const close = () => {
+    const done = sift(group, { mixedMs, mixing, after });
+    sifted.push(...done);
+    events.push(
+      ...done.filter(({ left }) => left === undefined).map(({ seen, lone }) => ({ ...seen, lone })),
+    );
+    group = [];
+  };
+  for (const entry of entries) {
+    if (entry.kind === 'reading') {
+      group.push(entry);
+      continue;
+    }
+    close();
+    const { body } = entry.addition.record;
+    if (isDose(body) || body.what === 'stock' || body.what === 'water') {
+      after = entry.addition;
+      mixedMs = Date.parse(body.rereadAt ?? body.at);
+    }
+    if (entry.addition !== fill) events.push(...pouredEvents(book, tank, entry.addition));
+  }
+  close();
+  return {
+    startMs,
+    endMs: entries.at(-1)!.atMs,
+    told,
+    unwitnessed: filled?.unwitnessed ?? false,
+    wider: pours.some(({ record }) => record.body.tookWhatFits),
+    wholeMsPerCm,
+    events,
+    readings: sifted,
+    doses: pours.filter(({ record }) => isDose(record.body)),
+    fill,
+  };
+}
+
+/** A tank's sessions, oldest first. */
+export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSession[] {
+  return book.remember(`sessions/${tankId}`, () => {
+    const tank = book.record('tank', tankId)?.body;
+    if (!tank) return [];
+    const entries = timelineOf(book, tankId);
+    return split(entries, tank).map((each) => sessionOf(book, tank, each));
+  });
+}
+
+/** When a dose is mixed, by when its re-reading was due. */
+export const mixedMsOf = ({ record: { body } }: TimedAddition) =>
+  Date.parse(body.rereadAt ?? body.at);
+
+/** Minutes from pouring to a re-reading. */
+export const minutesBetween = (fromMs: number, toMs: number) => (toMs - fromMs) / MINUTE_MS;

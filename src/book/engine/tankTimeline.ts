@@ -1,0 +1,105 @@
+import type { TankColumns } from '@/book/answers';
+import { conditionsAt, molPerUnit, type Conditions, type Reagent } from '@/core/chemistry';
+import { USUAL_EC_MS_PER_CM, USUAL_TEMP_C } from '@/core/dosing';
+import { mixingOf, type DosePoured, type Mixing, type ReadingSeen } from '@/core/tank-belief';
+import type { RecordId } from '@/records';
+import type { Tank } from '@/records/kinds';
+import { additionsOf, type TimedAddition } from './additions';
+import type { BookState } from './bookState';
+import { productById, unknownNameOf } from './productOf';
+import { tankColumns } from './tankColumns';
+
+/** A reading with a pH, as the chemistry has to know it. */
+export interface TimedReading {
+  readonly kind: 'reading';
+  readonly atMs: number;
+  readonly seen: ReadingSeen;
+  /** mS/cm; undefined where it was not read. */
+  readonly ecMsPerCm: number | undefined;
+}
+
+/** Something poured. */
+export interface TimedPour {
+  readonly kind: 'pour';
+  readonly atMs: number;
+  readonly addition: TimedAddition;
+}
+
+export type TimedEntry = TimedReading | TimedPour;
+
+/** How a tank mixes. */
+export function mixingOfTank({ pumpLPerMin }: Tank, volumeL: number): Mixing {
+  return mixingOf(volumeL, pumpLPerMin === undefined ? undefined : 60 * pumpLPerMin);
+}
+
+const finite = (value: number | undefined) =>
+  value !== undefined && Number.isFinite(value) ? value : undefined;
+
+/** Constants within the temperatures and salts they hold for. */
+function conditionsFor(tempC: number | undefined, ecMsPerCm: number | undefined): Conditions {
+  const temp = Math.min(Math.max(tempC ?? USUAL_TEMP_C, 5), 35);
+  const ec = Math.min(Math.max(ecMsPerCm ?? USUAL_EC_MS_PER_CM, 0), 20);
+  const at = conditionsAt({ tempC: temp, ecMsPerCm: ec });
+  if (!at.ok) throw new RangeError('conditions');
+  return at.value;
+}
+
+function readingAt(book: BookState, columns: TankColumns, at: number): TimedReading[] {
+  const ph = finite(columns.ph[at]);
+  const stdU = finite(columns.phStdU[at]);
+  if (ph === undefined || stdU === undefined) return [];
+  const pen = book.all('pen')[columns.phPen[at]!];
+  const ecMsPerCm = finite(columns.ec[at]);
+  const seen: ReadingSeen = {
+    kind: 'reading',
+    atMs: columns.atMs[at]!,
+    ph,
+    stdU,
+    penId: pen?.id ?? '?',
+    digitPh: pen?.body.ph?.resolutionPh ?? 0.1,
+    at: conditionsFor(finite(columns.tempC[at]), ecMsPerCm),
+  };
+  return [{ kind: 'reading', atMs: seen.atMs, seen, ecMsPerCm }];
+}
+
+/** Readings with a pH and everything poured, by time; of one moment what was read comes first. */
+export function timelineOf(book: BookState, tankId: RecordId): readonly TimedEntry[] {
+  return book.remember(`timeline/${tankId}`, () => {
+    const columns = tankColumns(book, tankId);
+    const readings = Array.from(columns.atMs, (_, at) => readingAt(book, columns, at)).flat();
+    const pours = additionsOf(book, tankId).map((addition): TimedPour => ({
+      kind: 'pour',
+      atMs: addition.atMs,
+      addition,
+    }));
+    return [...readings, ...pours].sort(
+      (a, b) => a.atMs - b.atMs || (a.kind === b.kind ? 0 : a.kind === 'reading' ? -1 : 1),
+    );
+  });
+}
+
+/** A dose as its chemistry has to know it; undefined where nobody wrote down how much. */
+export function pouredDoseOf(
+  book: BookState,
+  { record: { body }, atMs }: TimedAddition,
+  usualVolumeL: number,
+): DosePoured | undefined {
+  const volumeL = body.tankVolumeL ?? usualVolumeL;
+  const amount = body.doseMl ?? body.doseG;
+  const product = productById(book, body.productId);
+  const strong: Reagent = body.what === 'acid' ? 'strongAcid' : 'strongBase';
+  const mol = product && molPerUnit(product);
+  if (product && mol?.ok && amount !== undefined)
+    return { kind: 'dose', atMs, reagent: product.reagent, perL: (amount * mol.value) / volumeL };
+  if (body.acidMmol !== undefined)
+    return {
+      kind: 'dose',
+      atMs,
+      reagent: strong,
+      perL: Math.abs(body.acidMmol) / 1000 / volumeL,
+    };
+  if (amount === undefined) return undefined;
+  const reagent = product?.reagent ?? strong;
+  const perL = amount / 1000 / volumeL;
+  return { kind: 'dose', atMs, reagent, perL, unknownId: unknownNameOf(body) };
+}

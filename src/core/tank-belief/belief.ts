@@ -1,0 +1,50 @@
+import {
+  WATER_CALCIUM_MMOL_PER_MEQ,
+  WATER_MAGNESIUM_MMOL_PER_MEQ,
+  type Metals,
+} from '../chemistry';
+import type { Session, SourceWater } from './events';
+import type { Nodes } from './nodes';
+import type { ChargeTable, Composition } from './table';
+
+/** A reading beside what was expected of it. */
+export interface Expectation {
+  readonly atMs: number;
+  readonly readPh: number;
+  readonly expectedPh: number;
+  /** 95 % of what was expected. */
+  readonly lowPh: number;
+  readonly highPh: number;
+  /** How much of what was expected lies as far on its side, or further. */
+  readonly tail: number;
+}
+
+/** What is believed of a tank after all that happened in a session. */
+export interface Belief {
+  readonly session: Session;
+  readonly nodes: Nodes;
+  readonly composition: Composition;
+  readonly table: ChargeTable;
+  /** How well it foretold what was read, with how likely its telling is (log). */
+  readonly logEvidence: number;
+  readonly expectations: readonly Expectation[];
+  /** The pen whose offset the nodes know. */
+  readonly penId: string;
+  readonly lastMs: number;
+  readonly keptMolPerL: number;
+  /** The largest dose that was poured and read, equivalents per litre; 0: none yet. */
+  readonly largestReadMolPerL: number;
+  /** Product of unknown strength on the grid's axis, if any. */
+  readonly unknownId: string | undefined;
+  /** It was told fresh and never fed. */
+  readonly unfed: boolean;
+}
+
+/** Calcium and magnesium of a source water, mol/L. */
+export function metalsOf(water: SourceWater): Metals {
+  const { alkalinityMolPerL, calciumMolPerL, magnesiumMolPerL } = water;
+  return {
+    calciumMolPerL: calciumMolPerL ?? WATER_CALCIUM_MMOL_PER_MEQ * alkalinityMolPerL,
+    magnesiumMolPerL: magnesiumMolPerL ?? WATER_MAGNESIUM_MMOL_PER_MEQ * alkalinityMolPerL,
+  };
+}

@@ -1,0 +1,35 @@
+import type { DoseAnswer } from '@/book/answers';
+import { useFormats } from '@/features/frame/formats';
+import { Choice } from '@/ui/form';
+import { clock } from '@/words';
+
+interface Props {
+  readonly answer: DoseAnswer;
+  readonly neverChanged: boolean;
+  readonly onNeverChanged: (never: boolean) => void;
+}
+
+/** Whether the book tells all: a change that was booked and never made is noticed by nobody else. */
+export function FillQuestion({ answer, neverChanged, onNeverChanged }: Props) {
+  const formats = useFormats();
+  const { filledMs, believed, reading } = answer;
+  const ec = reading?.ec?.judged?.value;
+  const shows =
+    ec === undefined ? 'Its EC was not read' : `It reads ${formats.ec(ec)} ${formats.ecUnit}`;
+  const doubted = filledMs !== undefined && believed?.unwitnessed === true;
+  return (
+    <Choice
+      label={
+        doubted
+          ? `${shows}. Was it really filled afresh at ${clock(filledMs)}, with nothing unbooked since?`
+          : 'Is everything that went in since it was filled in the book?'
+      }
+      value={neverChanged ? 'no' : 'yes'}
+      onChoose={(value) => onNeverChanged(value === 'no')}
+      options={[
+        { value: 'yes', label: doubted ? 'yes' : 'as far as I know' },
+        { value: 'no', label: 'no', hint: 'planned as a tank nobody knows' },
+      ]}
+    />
+  );
+}

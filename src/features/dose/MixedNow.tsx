@@ -1,0 +1,22 @@
+import { callMixed } from '@/acts';
+import type { DoseAnswer } from '@/book/answers';
+import { useAct } from '@/book/react';
+import { Button } from '@/ui/button';
+
+/** Up to this a tank is stirred by hand, L: it is mixed when the grower says so. */
+const STIRRED_L = 20;
+
+/** "Mixed now", for jars and small vessels. */
+export function MixedNow({ answer }: { readonly answer: DoseAnswer }) {
+  const { act, busy } = useAct();
+  const { mixing, body } = answer.tank;
+  if (!mixing || body.volumeL > STIRRED_L) return null;
+  return (
+    <Button
+      wet
+      label="Stirred: it is mixed now"
+      disabled={busy}
+      onPress={() => act(callMixed(mixing, Date.now()))}
+    />
+  );
+}

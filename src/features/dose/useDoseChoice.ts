@@ -1,0 +1,33 @@
+import { useState } from 'react';
+import { useLocalSearchParams } from 'expo-router';
+import type { DoseAnswer } from '@/book/answers';
+import { useDraft } from '@/book/react';
+import type { AnyProduct } from '@/features/products/useProducts';
+import { firstProduct } from './doseModel';
+
+/** What the grower chose for a tank's dose; kept through other screens and a reload. */
+export interface DoseChoice {
+  readonly productId?: string | undefined;
+  readonly aim: string;
+}
+
+/** The chosen product and aim of a tank; a product named by the way here wins. */
+export function useDoseChoice(answer: DoseAnswer, products: readonly AnyProduct[]) {
+  const { product: named } = useLocalSearchParams<{ product?: string }>();
+  const [choice, setChoice] = useState<DoseChoice>({ productId: named, aim: '' });
+  const kept = useDraft<DoseChoice>(`dose/${answer.tank.id}`, (draft) => {
+    if (!named) setChoice(draft);
+  });
+  const change = (next: Partial<DoseChoice>) => {
+    setChoice({ ...choice, ...next });
+    kept.keep({ ...choice, ...next });
+  };
+  const wanted = choice.productId ?? firstProduct(answer, products);
+  const chosen = products.find(({ id }) => id === wanted) ?? products[0]!;
+  return {
+    chosen,
+    aim: choice.aim,
+    setProduct: (productId: string) => change({ productId }),
+    setAim: (aim: string) => change({ aim }),
+  };
+}
