@@ -154,7 +154,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await read(page, { ph: '6.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
   const citric = await pourFirst(page);
-  await page.getByLabel(/^Aim/).fill('6.6');
+  await page.getByLabel(/^Aim/).fill('6.85');
   await expect.poll(() => pourFirst(page)).toBeLessThan(citric);
   await page.getByLabel(/^Aim/).fill('3');
   await expect(
@@ -166,7 +166,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await press(page, 'Concentrates, for trained people…');
   await page.getByRole('radio', { name: /potassium carbonate 40/ }).click();
   await expect(page.getByText('This tank needs an acid.')).toBeVisible();
-  await page.clock.fastForward(5 * 60_000);
+  await page.clock.fastForward(21 * 3_600_000);
   await read(page, { ph: '4.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
@@ -183,6 +183,9 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await expect(page.getByRole('button', { name: 'Go on all the same' })).toBeDisabled();
   await page.getByLabel('Why go on').fill('too much base went in');
   await press(page, 'Go on all the same');
+  // So much base as went in moved it far further than any tank would: that is said too.
+  await expect(page.getByText('Stop: this does not fit.')).toBeVisible();
+  await press(page, 'Plan from what fits');
   await expect(page.getByRole('button', { name: /^Poured / })).toBeVisible();
   // Nor does a jar test go round it: the same refusal, the same way on.
   await page.getByRole('button', { name: 'Jar test' }).first().click();
@@ -218,9 +221,10 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
   await furnish(page);
   await addNitric(page);
   const expectWhole = async (amount: number) =>
-    expect.poll(async () => Math.abs((await pourInAll(page)) / amount - 1)).toBeLessThan(0.1);
+    expect.poll(async () => Math.abs((await pourInAll(page)) / amount - 1)).toBeLessThan(0.25);
+  // Each reading on another day: of one day they are one story.
   const readAndDose = async (ph: string, ec: string, temp: string) => {
-    await page.clock.fastForward(60_000);
+    await page.clock.fastForward(21 * 3_600_000);
     await read(page, { ph, ec, temp });
     await press(page, 'Dose');
     await press(page, 'Concentrates, for trained people…');
@@ -248,7 +252,7 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
     ['6.00', '1.40', 'In band: pour nothing.'],
     ['7.40', '0.05', 'This water is too pure for its pH to matter.'],
   ] as const) {
-    await page.clock.fastForward(60_000);
+    await page.clock.fastForward(21 * 3_600_000);
     await read(page, { ph, ec, temp: '20' });
     await openTank(page, 'Basil tables');
     await press(page, 'Dose');

@@ -41,8 +41,11 @@ export interface Contradiction {
   readonly dose: RecordNames & { readonly body: Addition };
   readonly readPh: number;
   readonly expectedPh: number;
-  /** Alkalinity that fits what happened, mmol/L; fresh fills only. */
+  /** Alkalinity as told and as it fits what happened, mmol/L; fresh fills only. */
+  readonly toldMmolPerL?: number | undefined;
   readonly fitsMmolPerL?: number | undefined;
+  /** More likely than not it was never filled afresh. */
+  readonly neverFilled: boolean;
 }
 
 /** All about correcting a tank's pH but the plan itself, which is asked for with a product. */

@@ -151,12 +151,16 @@ function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction 
   const told = best.expectations.find(({ atMs }) => atMs === last.atMs);
   if (!told || told.tail >= CONTRADICTION_TAIL) return undefined;
   const { record } = last.after;
-  const alkalinity = alkalinityOf(best);
+  const fresh = beliefs.find(({ belief }) => belief.session.told.kind === 'fresh')?.belief;
+  const alkalinity = fresh && alkalinityOf(fresh);
+  const toldFresh = session.told.kind === 'fresh' ? session.told : undefined;
   return {
     dose: { id: record.id, revId: record.head.revId, body: record.body },
     readPh: last.seen.ph,
     expectedPh: told.expectedPh,
+    toldMmolPerL: toldFresh && 1000 * toldFresh.water.alkalinityMolPerL,
     fitsMmolPerL: alkalinity && 1000 * alkalinity.mean,
+    neverFilled: toldFresh !== undefined && best.session.told.kind === 'inUse',
   };
 }
 

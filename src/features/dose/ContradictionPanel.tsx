@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { takeWhatFits } from '@/acts';
-import type { Contradiction, TankBelieved } from '@/book/answers';
+import type { Contradiction } from '@/book/answers';
 import { useAct } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { Button } from '@/ui/button';
@@ -12,11 +12,10 @@ import { contradictionWords } from './doseWords';
 interface Props {
   readonly tankId: string;
   readonly contradiction: Contradiction;
-  readonly believed: TankBelieved | undefined;
 }
 
 /** Stop: two readings do not fit what is told. What fits, and the ways on. */
-export function ContradictionPanel({ tankId, contradiction, believed }: Props) {
+export function ContradictionPanel({ tankId, contradiction }: Props) {
   const router = useRouter();
   const formats = useFormats();
   const { act, busy } = useAct();
@@ -26,7 +25,7 @@ export function ContradictionPanel({ tankId, contradiction, believed }: Props) {
         <Say size="large" face="slab">
           Stop: this does not fit.
         </Say>
-        <Say>{contradictionWords(contradiction, believed, formats)}</Say>
+        <Say>{contradictionWords(contradiction, formats)}</Say>
       </View>
       <Button
         wet

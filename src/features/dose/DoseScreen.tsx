@@ -90,7 +90,7 @@ function Dosing({ answer, products, nowMs }: Props) {
   const goOn = useGoOn();
   const formats = useFormats();
   const { act, busy } = useAct();
-  const { tank, reading, believed, contradiction } = answer;
+  const { tank, reading, contradiction } = answer;
   const judged = reading!.ph!.judged;
   const { chosen, aim, setProduct, setAim } = useDoseChoice(answer, products);
   const [note, setNote] = useState('');
@@ -152,7 +152,7 @@ function Dosing({ answer, products, nowMs }: Props) {
         <PlanPanel {...{ answer, planned, plan: plan.value, product: chosen, amount }} />
       ) : null}
       {refusal?.reason === 'contradicted' && contradiction ? (
-        <ContradictionPanel {...{ tankId: tank.id, contradiction, believed }} />
+        <ContradictionPanel tankId={tank.id} contradiction={contradiction} />
       ) : refusal ? (
         <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(refusal, formats))} />
       ) : null}

@@ -121,12 +121,15 @@ test('what is believed, what is doubted, what contradicts', () => {
   expect(doubtWords(believed, formats)).toContain('27 % that it was not');
   expect(doubtWords({ ...believed, unwitnessed: false }, formats)).toBe('');
   const dose = { body: { what: 'acid' } };
-  const against = { dose, readPh: 5.4, expectedPh: 6.1, fitsMmolPerL: 3.5 } as never;
-  expect(contradictionWords(against, believed, formats)).toBe(
+  const against = { dose, readPh: 5.4, expectedPh: 6.1, fitsMmolPerL: 3.5, toldMmolPerL: 4.3 };
+  expect(contradictionWords(against as never, formats)).toBe(
     'Expected 6.10, read 5.40 twice. The water takes less acid than its report says: 3.5 instead of 4.3 mmol/L fits what happened.',
   );
   const other = { dose, readPh: 6.6, expectedPh: 6.1 } as never;
-  expect(contradictionWords(other, undefined, formats)).toContain('takes more acid than a usual');
+  expect(contradictionWords(other, formats)).toContain('takes more acid than a usual');
+  expect(contradictionWords({ ...against, neverFilled: true } as never, formats)).toContain(
+    'never filled afresh',
+  );
 });
 
 test('what became of a dose, beside what was expected', () => {

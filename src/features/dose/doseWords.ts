@@ -136,20 +136,19 @@ export function doubtWords({ unwitnessed, neverFilled }: TankBelieved, formats: 
 }
 
 /** What contradicts, and what would fit. */
-export function contradictionWords(
-  { readPh, expectedPh, fitsMmolPerL, dose }: Contradiction,
-  believed: TankBelieved | undefined,
-  formats: Formats,
-): string {
+export function contradictionWords(contradiction: Contradiction, formats: Formats): string {
+  const { readPh, expectedPh, fitsMmolPerL, toldMmolPerL, neverFilled, dose } = contradiction;
   const down = dose.body.what === 'acid';
-  const more = down ? readPh < expectedPh : readPh > expectedPh;
-  const takes = more ? 'less' : 'more';
+  const takes = (down ? readPh < expectedPh : readPh > expectedPh) ? 'less' : 'more';
   const what = down ? 'acid' : 'base';
-  const told = believed?.toldAlkalinityMmolPerL;
   const read = `Expected ${formats.number(expectedPh, 2)}, read ${formats.number(readPh, 2)} twice.`;
-  return fitsMmolPerL === undefined || told === undefined
-    ? `${read} This tank takes ${takes} ${what} than a usual feed.`
-    : `${read} The water takes ${takes} ${what} than its report says: ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(told, 1)} mmol/L fits what happened.`;
+  const fits =
+    fitsMmolPerL === undefined || toldMmolPerL === undefined
+      ? `This tank takes ${takes} ${what} than a usual feed.`
+      : `The water takes ${takes} ${what} than its report says: ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(toldMmolPerL, 1)} mmol/L fits what happened.`;
+  return neverFilled
+    ? `${read} Most likely it was never filled afresh. ${fits}`
+    : `${read} ${fits}`;
 }
 
 const ELEMENT = { N: 'nitrogen', P: 'phosphorus', S: 'sulfur', K: 'potassium' } as const;
