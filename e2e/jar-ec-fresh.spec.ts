@@ -54,6 +54,9 @@ test('EC: stock by its label; a dilution that does not fit is drained for first'
   await press(page, 'Dose');
   await press(page, 'EC: stock or water');
   await expect(page.getByText(/How much your stock raises EC/)).toBeVisible();
+  // Nobody knows it: a little can be poured, booked and read.
+  await page.getByRole('button', { name: 'Poured, start mixing' }).click();
+  await expect(page.getByText('An amount in mL, above zero.')).toBeVisible();
   await page.getByLabel(/^1 mL\/L of each adds/).fill('0.25');
   await expect(page.getByText(/^14\d mL of A, and the same of B$/)).toBeVisible();
   await press(page, 'Poured, start mixing');

@@ -117,6 +117,22 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
   await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of potassium/ })).toBeVisible();
 });
 
+test('stock, then acid: nothing is planned on what is still mixing', async ({ page }) => {
+  await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
+  await furnish(page);
+  await read(page, { ph: '7.0', ec: '0.80', temp: '25' });
+  await openTank(page, 'Basil tables');
+  await press(page, 'Dose');
+  await expect(page.getByRole('button', { name: /^Poured / })).toBeVisible();
+  await press(page, 'EC: stock or water');
+  await page.getByLabel(/^1 mL\/L of each adds/).fill('0.25');
+  await press(page, 'Poured, start mixing');
+  await openTank(page, 'Basil tables');
+  await press(page, 'Dose');
+  await expect(page.getByText(/^The last dose is mixing until /)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Poured / })).toHaveCount(0);
+});
+
 test('one litre in drops: a dilution to make, never hundredths of a millilitre', async ({
   page,
 }) => {

@@ -217,6 +217,34 @@ describe('what is believed of a tank', () => {
     );
   });
 
+  test('a jar test tells how much the feed resists, and how strong an unknown product is', () => {
+    const tested = (productId: string, drops: readonly [number, number]) => {
+      const made = hourly();
+      made.check(0);
+      made.read(24, { ph: 7, ec: 1.6 });
+      const points = [
+        { drops: 0, ph: 7 },
+        { drops: drops[0], ph: 6.5 },
+        { drops: drops[1], ph: 6 },
+      ];
+      const common = { tankId: made.tankId, productId, productName: 'x', penId: made.penId };
+      const setUp = { sampleL: 1, dilution: 50, dropMl: 0.05, aimPh: 6, tankVolumeL: 100 };
+      const body = { ...common, ...setUp, at: made.at(24.2), points, note: '' };
+      made.write(25, { kind: 'jarTest', body });
+      return made;
+    };
+    const factor = (drops: readonly [number, number]) => {
+      const { book, tankId } = tested('nitric-38', drops);
+      return doseAnswer(book, tankId, nowMs)!.believed!.factor!;
+    };
+    const [weak, strong] = [factor([10, 18]), factor([40, 75])];
+    expect(strong.mean).toBeGreaterThan(2 * weak.mean);
+    const wish = { productId: 'ph-down', chasingAccepted: false, neverChanged: false };
+    const { book, tankId } = tested('ph-down', [40, 75]);
+    const { strength } = dosePlanAnswer(book, { tankId, wish, nowMs })!;
+    expect(strength!.high / strength!.low).toBeLessThan(20);
+  });
+
   test('a product nobody knows is planned small, and its doses tell how strong it is', () => {
     const made = hourly();
     made.check(0);

@@ -228,6 +228,10 @@ function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]):
       continue;
     }
     close();
+    if (entry.kind === 'jarTest') {
+      events.push(entry.jar);
+      continue;
+    }
     const { body } = entry.addition.record;
     if (isDose(body) || body.what === 'stock' || body.what === 'water') {
       after = entry.addition;

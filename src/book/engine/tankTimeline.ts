@@ -1,11 +1,18 @@
 import type { TankColumns } from '@/book/answers';
 import { conditionsAt, molPerUnit, type Conditions, type Reagent } from '@/core/chemistry';
 import { USUAL_EC_MS_PER_CM, USUAL_TEMP_C } from '@/core/dosing';
-import { mixingOf, type DosePoured, type Mixing, type ReadingSeen } from '@/core/tank-belief';
+import {
+  mixingOf,
+  type DosePoured,
+  type JarRead,
+  type Mixing,
+  type ReadingSeen,
+} from '@/core/tank-belief';
 import type { RecordId } from '@/records';
 import type { Tank } from '@/records/kinds';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
+import { jarsOf } from './jarSeen';
 import { productById, unknownNameOf } from './productOf';
 import { tankColumns } from './tankColumns';
 
@@ -25,7 +32,17 @@ export interface TimedPour {
   readonly addition: TimedAddition;
 }
 
-export type TimedEntry = TimedReading | TimedPour;
+/** A jar test of a sample. */
+export interface TimedJar {
+  readonly kind: 'jarTest';
+  readonly atMs: number;
+  readonly jar: JarRead;
+}
+
+export type TimedEntry = TimedReading | TimedPour | TimedJar;
+
+/** Of one moment: what was read, then tried, then poured. */
+const ORDER = { reading: 0, jarTest: 1, pour: 2 } as const;
 
 /** How a tank mixes. */
 export function mixingOfTank({ pumpLPerMin }: Tank, volumeL: number): Mixing {
@@ -72,8 +89,13 @@ export function timelineOf(book: BookState, tankId: RecordId): readonly TimedEnt
       atMs: addition.atMs,
       addition,
     }));
-    return [...readings, ...pours].sort(
-      (a, b) => a.atMs - b.atMs || (a.kind === b.kind ? 0 : a.kind === 'reading' ? -1 : 1),
+    const jars = jarsOf(book, tankId).map((jar): TimedJar => ({
+      kind: 'jarTest',
+      atMs: jar.atMs,
+      jar,
+    }));
+    return [...readings, ...jars, ...pours].sort(
+      (a, b) => a.atMs - b.atMs || ORDER[a.kind] - ORDER[b.kind],
     );
   });
 }

@@ -15,6 +15,7 @@ import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
 import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
+import { StockPoured } from './StockPoured';
 import { wayOnFromEc } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 
@@ -125,6 +126,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
           </Say>
         </Panel>
       ) : null}
+      {plan.kind === 'stop' && plan.why === 'gainUnknown' ? <StockPoured answer={answer} /> : null}
       {watersEc(answer) === undefined && plan.kind !== 'raise' ? (
         <Panel>
           <NumberField

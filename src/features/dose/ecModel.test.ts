@@ -1,7 +1,7 @@
 import type { EcDoseAnswer } from '@/book/answers';
 import { additionSchema } from '@/records';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { ecAdditions, ecPlan as planAt, type EcChoice } from './ecModel';
+import { ecAdditions, ecPlan as planAt, stockPoured, type EcChoice } from './ecModel';
 import { ecPlanWords } from './ecWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
@@ -86,4 +86,12 @@ test('nothing is proposed while the last pour is mixing', () => {
   const mixing = { body: { rereadAt: '2026-05-20T00:10:00.000Z' } };
   const poured = { ...given, tank: { ...given.tank, mixing } } as unknown as EcDoseAnswer;
   expect(ecPlan(poured, { labelGainMsPerCm: 0.25 })).toEqual({ kind: 'stop', why: 'stillMixing' });
+});
+
+test('stock nobody knows is booked as poured, with the EC it was poured at', () => {
+  const nowMs = Date.UTC(2026, 4, 20);
+  const body = additionSchema.parse(stockPoured(answer(1.2, 'low'), { eachMl: 50, nowMs }));
+  expect(body).toMatchObject({ what: 'stock', doseMl: 50, ecBeforeMsPerCm: 1.2, tankVolumeL: 100 });
+  // The next reading tells what it adds: nothing was promised.
+  expect(body.predictedEcMsPerCm).toBeUndefined();
 });

@@ -155,3 +155,24 @@ export function ecAdditions(
     water,
   ];
 }
+
+/** Stock poured although nobody knows what it adds. */
+export function stockPoured(
+  answer: EcDoseAnswer,
+  { eachMl, nowMs }: { readonly eachMl: number; readonly nowMs: number },
+): Addition {
+  const { tank, reading } = answer;
+  const { volumeL } = volumesOf(answer);
+  return {
+    tankId: tank.id,
+    at: new Date(nowMs).toISOString(),
+    what: 'stock',
+    productName: 'of stock A and of B each',
+    doseMl: Number(eachMl.toFixed(3)),
+    readingId: reading?.id,
+    tankVolumeL: volumeL,
+    ecBeforeMsPerCm: reading?.ec?.judged?.value,
+    rereadAt: mixedAt(tank.body, volumeL, nowMs),
+    note: '',
+  };
+}

@@ -51,7 +51,10 @@ export function ecPlanWords(plan: Exclude<EcPlan, { kind: 'stop' }>, formats: Fo
       ? `Drain ${formats.volume(plan.drainL)} first: it does not fit otherwise. `
       : 'It fits as it is. ';
   return {
-    amount: `${formats.volume(plan.addL)} of water`,
+    amount:
+      plan.drainL > 0
+        ? `Drain ${formats.volume(plan.drainL)}, then ${formats.volume(plan.addL)} of water`
+        : `${formats.volume(plan.addL)} of water`,
     how: `${drain}Then EC reaches ${formats.ec(plan.aimMsPerCm)} ${formats.ecUnit}.`,
     basis: `The water has ${formats.number(plan.waterMsPerCm, 2)} mS/cm.`,
   };

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { correctEc } from '@/acts';
+import type { EcDoseAnswer } from '@/book/answers';
+import { useAct } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
+import { useGoOn } from '@/features/parts/useGoOn';
+import { Button } from '@/ui/button';
+import { Panel } from '@/ui/layout';
+import { NumberField } from '@/ui/number-field';
+import { Say } from '@/ui/text';
+import { parseDecimal } from '@/words';
+import { stockPoured } from './ecModel';
+
+/** More than this in one go is a slip of the finger, mL. */
+const MOST_ML = 100_000;
+
+/** Stock of a strength nobody knows: what was poured is booked, and the re-reading tells what it adds. */
+export function StockPoured({ answer }: { readonly answer: EcDoseAnswer }) {
+  const { act, busy } = useAct();
+  const formats = useFormats();
+  const goOn = useGoOn();
+  const [typed, setTyped] = useState('');
+  const [asked, setAsked] = useState(false);
+  const parsed = parseDecimal(typed);
+  const eachMl =
+    parsed.ok && parsed.value > 0 && parsed.value <= MOST_ML ? parsed.value : undefined;
+  const book = async () => {
+    setAsked(true);
+    if (eachMl === undefined) return;
+    const body = stockPoured(answer, { eachMl, nowMs: Date.now() });
+    if (await act(correctEc(answer.tank, [body], undefined))) goOn.to(`/tanks/${answer.tank.id}`);
+  };
+  return (
+    <Panel>
+      <Say bold>Or pour a little and read again</Say>
+      <Say size="small">
+        Book what went in: the next reading tells what your stock adds, and from then on it is
+        planned. Begin with little, about {formats.number(answer.tank.body.volumeL / 2, 0)} mL of
+        each.
+      </Say>
+      <NumberField
+        label="Of A and of B each"
+        unit="mL"
+        typed={typed}
+        onType={setTyped}
+        size="large"
+        message={
+          asked && eachMl === undefined ? { text: 'An amount in mL, above zero.' } : undefined
+        }
+      />
+      <Button wet label="Poured, start mixing" disabled={busy} onPress={book} />
+    </Panel>
+  );
+}
