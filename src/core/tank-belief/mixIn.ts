@@ -1,4 +1,9 @@
-import { FILLED_CARBON_SHARE, USUAL_SOURCE_PH } from './constants';
+import {
+  FED_CHARGE_MOL_PER_L_PER_MS,
+  FED_PHOSPHATE_REL,
+  FILLED_CARBON_SHARE,
+  USUAL_SOURCE_PH,
+} from './constants';
 import type { WaterPoured } from './events';
 import type { Nodes } from './nodes';
 import { columnAt, type ChargeTable } from './table';
@@ -19,4 +24,28 @@ export function mixIn(
     nodes.shared[node]! *= left ** 2;
     nodes.carbonVariance[node]! *= left ** 2;
   }
+}
+
+/** Feed given: its strong ions pay for its phosphate and ammonium, to within what salts leave open. */
+export function feedIn(
+  nodes: Nodes,
+  feed: { readonly phosphate: number; readonly ammonium: number; readonly ecMsPerCm: number },
+): void {
+  const chargeStdU = FED_CHARGE_MOL_PER_L_PER_MS * feed.ecMsPerCm;
+  for (let node = 0; node < nodes.count; node += 1) {
+    const factor = nodes.factor[node]!;
+    nodes.charge[node]! += factor * (feed.phosphate - feed.ammonium);
+    nodes.chargeVariance[node]! +=
+      chargeStdU ** 2 + (FED_PHOSPHATE_REL * factor * feed.phosphate) ** 2;
+  }
+}
+
+/** Alkalinity told anew: `off` is ln of it over what was told first, with its spread (log). */
+export function weighByReport(
+  nodes: Nodes,
+  { off, sigma }: { readonly off: number; readonly sigma: number },
+): void {
+  for (let node = 0; node < nodes.count; node += 1)
+    nodes.weight[node]! *= Math.exp(-0.5 * ((nodes.alkalinity[node]! - off) / sigma) ** 2);
+  nodes.settle();
 }

@@ -12,8 +12,6 @@ import {
 import { keptByAir, letAir } from './air';
 import { metalsOf, type Belief, type Expectation } from './belief';
 import {
-  FED_CHARGE_MOL_PER_L_PER_MS,
-  FED_PHOSPHATE_REL,
   IN_USE_CO2_TIMES,
   LONE_READING_STD_U_PH,
   POURED_REL,
@@ -32,7 +30,7 @@ import type {
 } from './events';
 import { weighByJar } from './jar';
 import { meanIn, quantileIn, tailBeyond } from './mixture';
-import { mixIn } from './mixIn';
+import { feedIn, mixIn, weighByReport } from './mixIn';
 import { gridOf, type Nodes } from './nodes';
 import { expectedOf, observe, offsetStdU, repeatVarianceOf, type Reader } from './observe';
 import { begin } from './start';
@@ -200,16 +198,8 @@ class Replay {
   }
 
   private give({ atMs, ecMsPerCm }: FeedGiven): void {
-    const { nodes } = this;
     this.letAir(atMs);
-    const { phosphate, ammonium } = this.addFeed(ecMsPerCm);
-    for (let node = 0; node < nodes.count; node += 1) {
-      const factor = nodes.factor[node]!;
-      nodes.charge[node]! += factor * (phosphate - ammonium);
-      nodes.chargeVariance[node]! +=
-        (FED_CHARGE_MOL_PER_L_PER_MS * ecMsPerCm) ** 2 +
-        (FED_PHOSPHATE_REL * factor * phosphate) ** 2;
-    }
+    feedIn(this.nodes, { ...this.addFeed(ecMsPerCm), ecMsPerCm });
     this.rebuild();
   }
 
@@ -232,10 +222,7 @@ class Replay {
     const { told } = this.session;
     if (told.kind !== 'fresh') return;
     const off = Math.log(alkalinityMolPerL / told.water.alkalinityMolPerL);
-    const { nodes } = this;
-    for (let node = 0; node < nodes.count; node += 1)
-      nodes.weight[node]! *= Math.exp(-0.5 * ((nodes.alkalinity[node]! - off) / sigma) ** 2);
-    nodes.settle();
+    weighByReport(this.nodes, { off, sigma });
   }
 
   private readerOf(seen: {
