@@ -1,6 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { demoUrl, expectHeading, goTo, press } from './support/grower';
-import { openTank, furnish, read, addNitric, pourFirst, pourInAll } from './support/pouring';
+import { demoUrl, goTo, press } from './support/grower';
+import {
+  addNitric,
+  fillAfresh,
+  furnish,
+  openTank,
+  pourFirst,
+  pourInAll,
+  read,
+} from './support/pouring';
 
 /*
  * By hand: 6 drops of 1/20 mL, one in 50, in 1 L reach 6.2; the tank is 100 times that:
@@ -107,14 +115,7 @@ test('a fresh fill takes what its alkalinity asks for, in steps, and would air b
 }) => {
   await furnish(page);
   await addNitric(page);
-  await openTank(page, 'Basil tables');
-  await press(page, 'Top up');
-  await page.getByRole('radio', { name: /^changed/ }).click();
-  await page.getByLabel(/^Water/).fill('100');
-  await page.getByLabel(/^Alkalinity/).fill('2,0');
-  await page.getByLabel('As the water report states it').selectOption('mmol/L');
-  await press(page, 'Changed');
-  await expectHeading(page, 'Basil tables');
+  await fillAfresh(page, '2,0');
   await read(page, { ph: '7.60', ec: '0.50', temp: '20' });
   await press(page, 'Dose');
   await press(page, 'Concentrates, for trained people…');

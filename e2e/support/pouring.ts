@@ -19,9 +19,9 @@ export async function openTank(page: Page, name: string): Promise<void> {
 }
 
 /** A tank and a combination pen whose both sides were found on target. */
-export async function furnish(page: Page): Promise<void> {
+export async function furnish(page: Page, litres = '100'): Promise<void> {
   await page.goto(ownUrl());
-  await addTank(page, 'Basil tables', 'basil', '100');
+  await addTank(page, 'Basil tables', 'basil', litres);
   await addPen(page, /pH and EC in one body/, 'P1');
   await startCheck(page, 'Check pH', '25');
   await dip(page, '7.00', '7.00');
@@ -43,6 +43,18 @@ export async function read(page: Page, values: { ph?: string; ec?: string; temp?
   await expect(page.getByRole('heading', { level: 1, name: /^Saved/ }).or(keep)).toBeVisible();
   if (await keep.isVisible()) await keep.click();
   await expectHeading(page, /^Saved/);
+}
+
+/** A whole change of 100 L with water of so much alkalinity, mmol/L. */
+export async function fillAfresh(page: Page, mmolPerL: string): Promise<void> {
+  await openTank(page, 'Basil tables');
+  await press(page, 'Top up');
+  await page.getByRole('radio', { name: /^changed/ }).click();
+  await page.getByLabel(/^Water/).fill('100');
+  await page.getByLabel(/^Alkalinity/).fill(mmolPerL);
+  await page.getByLabel('As the water report states it').selectOption('mmol/L');
+  await press(page, 'Changed');
+  await expectHeading(page, 'Basil tables');
 }
 
 /** A product from its label: nitric acid, 38 % by mass at 1.235 g/mL, diluted one in ten on site. */

