@@ -70,7 +70,6 @@ export function benchChemistry(): void {
       volumeL: 100,
       band: { low: 5.5, high: 6.2 },
       product,
-      productId: 'X',
       digitPh: 0.01,
       rereadMinutes: 15,
       verdict: 'high',

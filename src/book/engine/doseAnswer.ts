@@ -12,10 +12,12 @@ import {
   CONTRADICTION_TAIL,
   alkalinityOf,
   factorOf,
+  newestAgreed,
   strengthOf,
   type Beliefs,
   type Believed,
 } from '@/core/tank-belief';
+import type { Verdict } from '@/core/verdict';
 import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
@@ -103,44 +105,28 @@ function lastPoured(book: BookState, id: RecordId): LastDose | undefined {
   return { what: last.record.body.what === 'base' ? 'base' : 'acid', atMs: last.atMs, mixedMs };
 }
 
-/** A second reading that has to agree before anything more is poured. */
+/**
+ * A second reading that has to agree before anything more is poured. After a dose only what was read
+ * once it had mixed counts; before the first one a second reading settles what is only probable.
+ */
 function secondOf(
-  book: BookState,
-  tankId: RecordId,
   session: TankSession,
+  { verdict, betweenMinutes }: { readonly verdict: Verdict; readonly betweenMinutes: number },
 ): SecondReading | undefined {
   const last = session.readings.at(-1);
-  const tank = book.record('tank', tankId)?.body;
-  if (!last || !tank) return undefined;
-  const { betweenMinutes } = mixingOfTank(tank, tank.volumeL);
-  const common = {
-    firstPh: last.seen.ph,
-    firstMs: last.atMs,
-    notBeforeMs: last.atMs + MINUTE_MS * betweenMinutes,
-  };
-  if (last.after && isPhDose(last.after))
-    return last.lone ? { why: 'afterDose', ...common } : undefined;
-  return undefined;
-}
-
-/** Before the first dose: where high or low is only probable, a second reading settles it. */
-function secondBeforeFirst(session: TankSession, verdict: string, betweenMinutes: number) {
-  const last = session.readings.at(-1);
+  if (!last) return undefined;
+  const first = { firstPh: last.seen.ph, firstMs: last.atMs };
+  const notBeforeMs = last.atMs + MINUTE_MS * betweenMinutes;
+  const dose = session.doses.at(-1);
+  if (dose) {
+    const read = session.readings.findLast(({ after, left }) => after === dose && !left);
+    if (!read) return { why: 'notRead', ...first, notBeforeMs: mixedMsOf(dose) };
+    return last.lone ? { why: 'afterDose', ...first, notBeforeMs } : undefined;
+  }
   const probable = verdict === 'probablyHigh' || verdict === 'probablyLow';
-  const before = session.readings.at(-2);
-  if (!probable || !last || last.after) return undefined;
-  const apart = before ? last.atMs - before.atMs : 0;
-  const agreed =
-    before !== undefined &&
-    apart >= MINUTE_MS * betweenMinutes &&
-    Math.abs(before.seen.ph - last.seen.ph) <= Math.max(0.05, last.seen.digitPh) + 1e-9;
-  if (agreed) return undefined;
-  return {
-    why: 'probable' as const,
-    firstPh: last.seen.ph,
-    firstMs: last.atMs,
-    notBeforeMs: last.atMs + MINUTE_MS * betweenMinutes,
-  };
+  const seen = session.readings.map((reading) => reading.seen);
+  const agreed = newestAgreed(seen, { betweenMinutes }) === seen.length - 1;
+  return probable && !agreed ? { why: 'probable', ...first, notBeforeMs } : undefined;
 }
 
 function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction | undefined {
@@ -182,7 +168,7 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
     ...common,
     believed: believedOf(session, beliefs),
     outcomes: session.doses.map((dose) => outcomeOf(session, beliefs, dose)).reverse(),
-    second: secondOf(book, id, session) ?? secondBeforeFirst(session, verdict, betweenMinutes),
+    second: secondOf(session, { verdict, betweenMinutes }),
     contradiction: contradictionOf(session, beliefs),
     filledMs: session.fill?.atMs,
   };
@@ -216,8 +202,7 @@ export function dosePlanAnswer(
     band: body.phBand,
     aimPh: wish.aimPh,
     product,
-    productId: wish.productId,
-    digitPh: 0.01,
+    digitPh: found.session.readings.at(-1)!.seen.digitPh,
     rereadMinutes: firstMinutes,
     second: answer.second,
     contradicted: answer.contradiction !== undefined && !wish.neverChanged,

@@ -147,7 +147,21 @@ describe('what is believed of a tank', () => {
     expect(doseAnswer(other, id, nowMs)).toMatchObject({
       outcomes: [{ left: 'whileMixing', readPh: expect.closeTo(6.5, 1) }],
       lastDose: { what: 'acid' },
+      // Nothing is planned on what was read before it had mixed, however long ago that is now.
+      second: { why: 'notRead', notBeforeMs: 24.6 * HOUR_MS },
     });
+    const wish = { productId: 'nitric-38', chasingAccepted: false, neverChanged: false };
+    const asked = { tankId: id, wish, nowMs: 26 * HOUR_MS };
+    expect(dosePlanAnswer(other, asked)!.plan).toMatchObject({
+      refusal: { reason: 'secondReading', why: 'notRead' },
+    });
+    read(25, { ph: 6.8, ec: 1.6 });
+    read(25.1, { ph: 6.6, ec: 1.6 });
+    read(25.2, { ph: 6.8, ec: 1.6 });
+    // The first and the last are alike, but it moved between them.
+    expect(doseAnswer(other, id, nowMs)).toMatchObject({ second: { why: 'afterDose' } });
+    read(25.3, { ph: 6.8, ec: 1.6 });
+    expect(doseAnswer(other, id, nowMs)?.second).toBeUndefined();
   });
 
   test('a dose left out by hand counts no more, and says so', () => {

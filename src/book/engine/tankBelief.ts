@@ -3,6 +3,7 @@ import {
   beliefsOf,
   carriedFactor,
   carriedStrength,
+  suspectedInUse,
   tellingsOf,
   type Beliefs,
   type Prior,
@@ -58,14 +59,7 @@ interface Carried {
 
 function believe(session: TankSession, carried: Carried, asked: Asked = {}): Beliefs | undefined {
   const { wholeMsPerCm, unwitnessed, wider } = session;
-  const told = asked.neverChanged
-    ? ({
-        kind: 'inUse',
-        feedMsPerCm: wholeMsPerCm,
-        factor: FEED_FACTOR.suspected,
-        co2Sigma: 0.9,
-      } as const)
-    : session.told;
+  const told = asked.neverChanged ? suspectedInUse(wholeMsPerCm) : session.told;
   const base: Session = {
     told: carried.factor && !asked.neverChanged ? { ...told, factor: carried.factor } : told,
     events: session.events,
@@ -122,28 +116,19 @@ function strengthsFor(book: BookState, session: TankSession, asked: Asked) {
   );
 }
 
-/** The factor a session of the same feed begins with. */
+/** The factor a session of the same feed begins with: carried from each to the next, less sure by the days. */
 function factorBefore(book: BookState, tankId: RecordId, session: TankSession): Prior | undefined {
   if (session.fill) return undefined;
+  const earlier = carriers(book, tankId, session.startMs);
   let factor: Prior | undefined;
-  let beforeMs = 0;
-  for (const earlier of carriers(book, tankId, session.startMs)) {
-    const strengths = strengthsFor(book, earlier, {});
-    const begun = earlier.fill ? undefined : factor;
-    const beliefs = believe(earlier, { factor: begun, strengths });
-    if (!beliefs) continue;
-    const prior = FEED_FACTOR.unknown;
-    factor = carriedFactor(beliefs, { days: 0, prior });
-    beforeMs = earlier.endMs;
-  }
-  if (!factor) return undefined;
-  // Less sure by the days since.
-  const days = (session.startMs - beforeMs) / DAY_MS;
-  const sigma = Math.min(
-    Math.hypot(factor.sigma, 0.2 * Math.sqrt(days)),
-    FEED_FACTOR.unknown.sigma,
-  );
-  return { median: factor.median, sigma };
+  earlier.forEach((each, at) => {
+    const strengths = strengthsFor(book, each, {});
+    const beliefs = believe(each, { factor: each.fill ? undefined : factor, strengths });
+    if (!beliefs) return;
+    const days = ((earlier[at + 1] ?? session).startMs - each.endMs) / DAY_MS;
+    factor = carriedFactor(beliefs, { days, prior: FEED_FACTOR.unknown });
+  });
+  return factor;
 }
 
 /** The newest session of a tank with what is believed of it; undefined before any reading with a pH. */

@@ -3,12 +3,14 @@ import {
   FEED_FACTOR,
   IN_USE_CO2_SIGMA,
   WITNESS_REL,
-  agrees,
+  isNear,
+  newestAgreed,
   type Mixing,
   type SourceWater,
   type TankEvent,
   type Told,
 } from '@/core/tank-belief';
+import { USUAL_EC_MS_PER_CM } from '@/core/dosing';
 import { TOO_PURE_BELOW_MS_PER_CM } from '@/core/verdict';
 import type { RecordId } from '@/records';
 import type { Addition, Tank } from '@/records/kinds';
@@ -24,7 +26,6 @@ import {
 import { watersOf, type MixedWater } from './watersOf';
 
 const HOUR_MS = 3_600_000;
-const MINUTE_MS = 60_000;
 
 /** What was read and poured is one story for so long; a day's first reading then begins the next. */
 const SESSION_MS = 20 * HOUR_MS;
@@ -93,16 +94,11 @@ function sift(
     if (at < 0) return { ...reading, after, left: 'whileMixing', lone: false };
     // Where a session begins, its first reading is what everything starts from.
     if (after === undefined && at === 0) return { ...reading, lone: false };
-    const point = (one: TimedReading) => ({ ...one.seen });
     const next = mixed[at + 1];
-    const near = (one: TimedReading | undefined, other: TimedReading) =>
-      one !== undefined &&
-      Math.abs(one.seen.ph - other.seen.ph) <=
-        Math.max(0.05, one.seen.digitPh, other.seen.digitPh) + 1e-9;
-    if (near(next, reading)) return { ...reading, after, left: 'earlierOfTwo', lone: false };
-    const agreed = mixed
-      .slice(0, at)
-      .some((earlier) => agrees(point(earlier), point(reading), mixing));
+    if (next && isNear(reading.seen, next.seen))
+      return { ...reading, after, left: 'earlierOfTwo', lone: false };
+    const sofar = mixed.slice(0, at + 1).map(({ seen }) => seen);
+    const agreed = newestAgreed(sofar, mixing) === at;
     return { ...reading, after, lone: after !== undefined && !agreed };
   });
 }
@@ -204,7 +200,7 @@ function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]):
       first,
       fedMsPerCm,
     });
-  const wholeMsPerCm = first?.ecMsPerCm ?? 1.5;
+  const wholeMsPerCm = first?.ecMsPerCm ?? USUAL_EC_MS_PER_CM;
   const everFed = pours.some(({ record }) => record.body.what === 'stock');
   const told = filled?.told ?? toldInUse(wholeMsPerCm, fill !== undefined && !everFed);
   const sifted: SessionReading[] = [];
@@ -267,6 +263,3 @@ export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSess
 /** When a dose is mixed, by when its re-reading was due. */
 export const mixedMsOf = ({ record: { body } }: TimedAddition) =>
   Date.parse(body.rereadAt ?? body.at);
-
-/** Minutes from pouring to a re-reading. */
-export const minutesBetween = (fromMs: number, toMs: number) => (toMs - fromMs) / MINUTE_MS;

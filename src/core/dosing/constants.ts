@@ -7,9 +7,6 @@ export const FIRST_STEP_KNOWN = 0.8;
 /** No step by a jar test moves its own curve by more than this, pH. */
 export const CAP_STEP_PH = 0.8;
 
-/** Source water holds at most this many times its alkalinity as carbon: at pH 6.65 and above. */
-export const SOURCE_CARBON_TIMES = 1.5;
-
 /** Alkalinity a whole change is left with, meq/L. Trade practice; where it airs to is worked out and said. */
 export const LEFT_OVER_MEQ_PER_L = 0.5;
 

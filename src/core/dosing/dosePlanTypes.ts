@@ -6,8 +6,11 @@ import type { DoseCircumstances, EarlyRefusal } from './refusalBefore';
 
 /** What a second reading is to settle before anything is poured. */
 export interface SecondReading {
-  /** After a dose; or before the first one, where high or low is only probable. */
-  readonly why: 'afterDose' | 'probable';
+  /**
+   * After a dose; after one that was not read at all since it mixed; or before the first one, where
+   * high or low is only probable.
+   */
+  readonly why: 'afterDose' | 'notRead' | 'probable';
   readonly firstPh: number;
   readonly firstMs: number;
   /** Not before this it tells anything. */
@@ -22,8 +25,6 @@ export interface DoseInput extends Omit<DoseCircumstances, 'reagent'> {
   /** What to reach, true pH; the middle of the band where absent. */
   readonly aimPh?: number | undefined;
   readonly product: Product;
-  /** Names a product whose strength nobody knows. */
-  readonly productId: string;
   /** One digit of the pen that reads it next, pH, and when that is, minutes after pouring. */
   readonly digitPh: number;
   readonly rereadMinutes: number;

@@ -39,7 +39,6 @@ const input = (more: Partial<DoseInput> = {}): DoseInput => ({
   volumeL: 400,
   band: { low: 5.8, high: 6.4 },
   product: nitric,
-  productId: 'n',
   digitPh: 0.01,
   rereadMinutes: 30,
   verdict: 'high',

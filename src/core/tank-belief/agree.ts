@@ -45,17 +45,19 @@ export interface ReReading {
 
 const MINUTE_MS = 60_000;
 
+/** Whether two readings lie so near one another that nothing moved between them. */
+export function isNear(one: ReReading, other: ReReading): boolean {
+  const most = Math.max(AGREE_PH, one.digitPh, other.digitPh);
+  // A hair more: 5.37 and 5.42 are five hundredths apart, whatever binary fractions say.
+  return Math.abs(one.ph - other.ph) <= most + 1e-9;
+}
+
 /** Whether the later of two readings agrees with the earlier. */
-export function agrees(
+export const agrees = (
   earlier: ReReading,
   later: ReReading,
   { betweenMinutes }: Pick<Mixing, 'betweenMinutes'>,
-): boolean {
-  const apart = later.atMs - earlier.atMs >= MINUTE_MS * betweenMinutes;
-  const most = Math.max(AGREE_PH, earlier.digitPh, later.digitPh);
-  // A hair more: 5.37 and 5.42 are five hundredths apart, whatever binary fractions say.
-  return apart && Math.abs(later.ph - earlier.ph) <= most + 1e-9;
-}
+): boolean => later.atMs - earlier.atMs >= MINUTE_MS * betweenMinutes && isNear(earlier, later);
 
 /** Place of the newest reading that agrees with an earlier one beside it; −1 without any. Rising times. */
 export function newestAgreed(
@@ -64,9 +66,7 @@ export function newestAgreed(
 ): number {
   for (let later = readings.length - 1; later > 0; later -= 1) {
     for (let earlier = later - 1; earlier >= 0; earlier -= 1) {
-      const near = Math.abs(readings[earlier]!.ph - readings[later]!.ph);
-      const most = Math.max(AGREE_PH, readings[earlier]!.digitPh, readings[later]!.digitPh);
-      if (near > most + 1e-9) break;
+      if (!isNear(readings[earlier]!, readings[later]!)) break;
       if (agrees(readings[earlier]!, readings[later]!, mixing)) return later;
     }
   }

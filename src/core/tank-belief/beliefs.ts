@@ -34,8 +34,8 @@ export interface Telling {
   readonly wider?: boolean | undefined;
 }
 
-/** A fill that is only suspected to be in use. */
-const suspected = (feedMsPerCm: number): Told => ({
+/** How a tank is told that is only suspected to be in use. */
+export const suspectedInUse = (feedMsPerCm: number): Told => ({
   kind: 'inUse',
   feedMsPerCm,
   factor: FEED_FACTOR.suspected,
@@ -65,9 +65,9 @@ export function tellingsOf(
   const fresh = told.kind === 'fresh';
   return [
     session,
-    ...(fresh && unwitnessed ? [beside(suspected(wholeMsPerCm), SUSPECTED_LOG_WEIGHT)] : []),
+    ...(fresh && unwitnessed ? [beside(suspectedInUse(wholeMsPerCm), SUSPECTED_LOG_WEIGHT)] : []),
     ...(wider ? [beside(widened(told), WIDER.logWeight)] : []),
-    ...(wider && fresh ? [beside(suspected(wholeMsPerCm), WIDER.inUseLogWeight)] : []),
+    ...(wider && fresh ? [beside(suspectedInUse(wholeMsPerCm), WIDER.inUseLogWeight)] : []),
   ];
 }
 
@@ -78,7 +78,7 @@ export function tellingsOf(
 export function beliefsOf(tellings: readonly Session[], wholeMsPerCm: number): Beliefs | undefined {
   let beliefs = tellings.flatMap((session) => beliefOf(session) ?? []);
   if (beliefs.length === 0 && tellings[0]) {
-    const last = beliefOf({ ...tellings[0], told: suspected(wholeMsPerCm) });
+    const last = beliefOf({ ...tellings[0], told: suspectedInUse(wholeMsPerCm) });
     if (!last) return undefined;
     beliefs = [last];
   }

@@ -17,8 +17,6 @@ export interface Wanted {
   readonly aimPh: number;
   /** The product is the one on the grid's strength axis: amounts are litres of it for each litre. */
   readonly ofUnknown?: boolean | undefined;
-  /** Strength of a product nobody knows that is not on the axis, eq/L: amounts are litres. */
-  readonly supposedMolPerL?: number | undefined;
 }
 
 /** A step by one belief, in moles (or litres of an unknown product) for each litre of the tank. */
@@ -53,8 +51,7 @@ const middleOf = ({ nodes }: Belief): Middle => ({
 
 /** Moles in one unit of the amounts, by node. */
 export function molPerUnitOf({ belief, wanted }: Pick<Look, 'belief' | 'wanted'>, node: number) {
-  if (wanted.ofUnknown) return belief.nodes.strength[node]!;
-  return wanted.supposedMolPerL ?? 1;
+  return wanted.ofUnknown ? belief.nodes.strength[node]! : 1;
 }
 
 /** Looks at a belief for a reagent, metals paired for what is about to be poured. */

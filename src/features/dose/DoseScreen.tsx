@@ -92,7 +92,7 @@ function Dosing({ answer, products, nowMs }: Props) {
   const { act, busy } = useAct();
   const { tank, reading, contradiction } = answer;
   const judged = reading!.ph!.judged;
-  const { chosen, aim, setProduct, setAim } = useDoseChoice(answer, products);
+  const { chosen, aim, setProduct, setAim, forget } = useDoseChoice(answer, products);
   const [note, setNote] = useState('');
   const [neverChanged, setNeverChanged] = useState(false);
   const typed = parseDecimal(aim);
@@ -111,7 +111,9 @@ function Dosing({ answer, products, nowMs }: Props) {
     const { rereadMinutes } = planned!;
     const poured = { name, id, note, rereadMinutes, nowMs: Date.now() };
     const body = pouredDose(answer, plan.value, poured, product);
-    if (await act(pourDose(body, said))) goOn.to(`/tanks/${tank.id}`);
+    if (!(await act(pourDose(body, said)))) return;
+    forget();
+    goOn.to(`/tanks/${tank.id}`);
   };
   useKeyAct('save', plan?.ok ? pour : undefined);
   const refusal = plan && !plan.ok ? plan.refusal : undefined;

@@ -35,16 +35,17 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
   const curve = curveFor(planned, plan, phBand);
   const { number } = formats;
   const rest = plan.fullAmount - plan.firstAmount;
-  const more =
-    rest > 0.02 * plan.fullAmount
-      ? `Then re-read; about ${plan.unit === 'mL' ? formats.doseMl(rest) : `${number(rest, 1)} g`} more to reach ${number(plan.aimPh, 1)}.`
-      : `This is all it takes to ${number(plan.aimPh, 1)}.`;
+  // A fiftieth is less than anybody pours to.
+  const isMore = rest > 0.02 * plan.fullAmount;
+  const more = isMore
+    ? `Then re-read; about ${plan.unit === 'mL' ? formats.doseMl(rest) : `${number(rest, 1)} g`} more to reach ${number(plan.aimPh, 1)}.`
+    : `This is all it takes to ${number(plan.aimPh, 1)}.`;
   const { strength } = planned;
   return (
     <>
       <Panel>
         <Say size="small" tone="soft">
-          pour {rest > 0 ? 'first' : 'now'}
+          pour {isMore ? 'first' : 'now'}
         </Say>
         <View style={styles.amount}>
           <Say size="hero" face="mono" bold>

@@ -158,6 +158,9 @@ test('why nothing is planned, and the way on', () => {
     what: '6.09 needs a second reading.',
     wayOn: expect.stringContaining('agree within 0.05'),
   });
+  expect(refusalWords({ reason: 'secondReading', why: 'notRead', ...second }, formats).what).toBe(
+    'The last dose was not read since it mixed.',
+  );
   expect(
     refusalWords({ reason: 'secondReading', why: 'probable', ...second }, formats).what,
   ).toContain('probably');

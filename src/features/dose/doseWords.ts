@@ -39,6 +39,11 @@ export function refusalWords(
         wayOn: `The last dose may not have shown all it does. Wait ${Math.ceil(refusal.waitMinutes)} minutes, or go on and say why.`,
       };
     case 'secondReading': {
+      if (refusal.why === 'notRead')
+        return {
+          what: 'The last dose was not read since it mixed.',
+          wayOn: `Read it from ${clock(refusal.notBeforeMs)} on, and once more five minutes later: two that agree carry the next dose.`,
+        };
       const wait = `Read it again from ${clock(refusal.notBeforeMs)} on.`;
       return refusal.why === 'afterDose'
         ? {
@@ -59,7 +64,7 @@ export function refusalWords(
       return {
         what: 'There is no room for a dose.',
         wayOn:
-          'Even a small one could pass the far edge: the band is narrow for this pen’s ±. Check the pen, or widen the band.',
+          'Even a small one could pass the far edge: too little is known of this tank, or the band is narrow for this pen’s ±. A jar test tells more; so does a check of the pen.',
       };
     case 'tooSmall':
       return {

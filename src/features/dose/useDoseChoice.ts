@@ -29,5 +29,7 @@ export function useDoseChoice(answer: DoseAnswer, products: readonly AnyProduct[
     aim: choice.aim,
     setProduct: (productId: string) => change({ productId }),
     setAim: (aim: string) => change({ aim }),
+    /** Once poured, the next dose begins from the tank again. */
+    forget: kept.forget,
   };
 }

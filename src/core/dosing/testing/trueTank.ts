@@ -191,7 +191,6 @@ export class TrueTank {
       verdict,
       band,
       product,
-      productId: 'x',
       digitPh: 0.01,
       rereadMinutes: 30,
       nowMs,

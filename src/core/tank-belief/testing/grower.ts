@@ -1,4 +1,4 @@
-import { conditionsAt, isDry, type Conditions } from '../../chemistry';
+import { conditionsAt, type Conditions } from '../../chemistry';
 import { seededRandom } from '../../statistics';
 import {
   ALKALINITY_SIGMA,
@@ -192,6 +192,3 @@ class Grower {
 
 /** The course of one hidden tank under one grower. */
 export const courseOf = (habit: Habit, seed: number): Course => new Grower(habit, seed).live();
-
-/** Whether a product is a powder: its amounts are grams. */
-export const isPowder = ({ product }: Habit) => isDry(product);
