@@ -16,6 +16,7 @@ import {
   titrationCurve,
   type CarbonateKnown,
   type Reagent,
+  type Strength,
   type Solution,
   type Totals,
 } from './index';
@@ -72,6 +73,14 @@ describe('constants', () => {
     expect(Math.abs(at.gamma1 - 0.8576)).toBeLessThan(0.001);
     const shift = Math.log10(at.acids.phosphate[1]! / conditions().acids.phosphate[1]!);
     expect(shift).toBeCloseTo(3 * 0.0667, 2);
+  });
+
+  test('conductivity from nothing to 20 mS/cm, nothing beyond', () => {
+    const ok = (ecMsPerCm: number) => conditionsAt({ tempC: 20, ecMsPerCm }).ok;
+    expect([0, 0.5, 20, 20.1, -0.1].map(ok)).toEqual([true, true, true, false, false]);
+    const bare = conditionsAt({ tempC: 20, ecMsPerCm: 2, activities: false });
+    expect(bare.ok && bare.value.ionicStrength).toBe(0);
+    expect(bare.ok && bare.value.gamma1).toBe(1);
   });
 
   test('outside 5 to 35 °C it refuses', () => {
@@ -257,6 +266,35 @@ describe('products', () => {
     });
     const strength = { kind: 'percentByMass', percent: 120, densityGPerMl: 1.3 } as const;
     expect(molPerUnit({ reagent: 'nitric', strength }).ok).toBe(false);
+  });
+
+  test.each<[string, Strength, number]>([
+    // g in a unit over the molar mass of nitric acid, 63.01.
+    ['100 g/L', { kind: 'weightByVolume', gPerL: 100 }, 1.58705e-3],
+    ['3 mol/L', { kind: 'equivalents', molPerL: 3 }, 3e-3],
+    ['a pure powder, in a gram', { kind: 'dry' }, 1.587e-2],
+    ['one of 90 %', { kind: 'dry', purityPercent: 90 }, 1.4283e-2],
+  ])('%s of nitric acid', (_name, strength, mol) => {
+    const unit = molPerUnit({ reagent: 'nitric', strength });
+    expect(unit.ok && unit.value / mol).toBeCloseTo(1, 3);
+  });
+
+  test('every strength has its range, its ends within', () => {
+    const mass = (percent: number, densityGPerMl: number): Strength => ({
+      kind: 'percentByMass',
+      percent,
+      densityGPerMl,
+    });
+    const diluted = (parts: number): Strength => ({ kind: 'diluted', parts, of: mass(60, 1.3) });
+    const byVolume = (gPerL: number): Strength => ({ kind: 'weightByVolume', gPerL });
+    const eq = (molPerL: number): Strength => ({ kind: 'equivalents', molPerL });
+    const ok = (strength: Strength) => molPerUnit({ reagent: 'nitric', strength }).ok;
+    const within = [mass(0.1, 0.9), mass(100, 2), diluted(1), diluted(10_000)];
+    const more = [byVolume(0.1), byVolume(2000), eq(1e-4), eq(40)];
+    expect([...within, ...more].map(ok)).toEqual(Array(8).fill(true));
+    const beyond = [mass(0.09, 1), mass(50, 0.89), mass(50, 2.1), diluted(0.5), diluted(10_001)];
+    const further = [byVolume(0.05), byVolume(2001), eq(5e-5), eq(41)];
+    expect([...beyond, ...further].map(ok)).toEqual(Array(9).fill(false));
   });
 
   test('phosphoric acid gives one proton and a little at feed pH, never three', () => {

@@ -74,8 +74,16 @@ describe('conductivity', () => {
     expect(dilute({ ...base, aimMsPerCm: 0.4 })).toMatchObject({
       refusal: { reason: 'waterTooStrong' },
     });
-    expect(dilute({ ...base, aimMsPerCm: 3 })).toMatchObject({
-      refusal: { reason: 'alreadyThere' },
+    for (const aimMsPerCm of [2.5, 3])
+      expect(dilute({ ...base, aimMsPerCm })).toMatchObject({
+        refusal: { reason: 'alreadyThere' },
+      });
+    // Water just as strong as the aim never gets there; what just fits is not drained.
+    expect(dilute({ ...base, aimMsPerCm: 0.5 })).toMatchObject({
+      refusal: { reason: 'waterTooStrong', waterMsPerCm: 0.5, aimMsPerCm: 0.5 },
+    });
+    expect(dilute({ ...base, aimMsPerCm: 1.75 })).toMatchObject({
+      value: { addL: expect.closeTo(60, 9), drainL: 0 },
     });
   });
 
@@ -99,8 +107,12 @@ describe('conductivity', () => {
     expect(raiseEc({ ...raise, gainMsPerCm: 0.2 })).toMatchObject({
       value: expect.closeTo(200, 9),
     });
-    expect(raiseEc({ ...raise, gainMsPerCm: undefined })).toMatchObject({
-      refusal: { reason: 'gainUnknown' },
+    for (const gainMsPerCm of [undefined, 0, -0.2])
+      expect(raiseEc({ ...raise, gainMsPerCm })).toMatchObject({
+        refusal: { reason: 'gainUnknown' },
+      });
+    expect(raiseEc({ ...raise, aimMsPerCm: 1.4, gainMsPerCm: 0.2 })).toMatchObject({
+      refusal: { reason: 'alreadyThere' },
     });
     const pour = { volumeL: 100, eachMl: 200, beforeMsPerCm: 1.4, afterMsPerCm: 1.8 };
     expect(learnedGain(pour)).toBeCloseTo(0.2, 9);
@@ -113,9 +125,23 @@ describe('conductivity', () => {
     expect(mixSources(town, rain, { by: 'ecMsPerCm', value: 0.27 })).toMatchObject({
       value: { firstShare: expect.closeTo(0.5, 9), alkalinityMmolPerL: expect.closeTo(1.65, 9) },
     });
-    expect(mixSources(town, rain, { by: 'ecMsPerCm', value: 1 })).toMatchObject({
-      refusal: { reason: 'notBetween' },
+    for (const value of [1, 0.53, 0.01])
+      expect(mixSources(town, rain, { by: 'ecMsPerCm', value })).toMatchObject({
+        refusal: { reason: 'notBetween' },
+      });
+    // The ends are between: all of one, none of the other; and by alkalinity a third is a third.
+    expect(mixSources(town, rain, { by: 'ecMsPerCm', value: 0.52 })).toMatchObject({
+      value: { firstShare: 1 },
     });
+    expect(mixSources(town, rain, { by: 'alkalinityMmolPerL', value: 0 })).toMatchObject({
+      value: { firstShare: 0, ecMsPerCm: expect.closeTo(0.02, 9) },
+    });
+    expect(mixSources(town, rain, { by: 'alkalinityMmolPerL', value: 1.1 })).toMatchObject({
+      value: { firstShare: expect.closeTo(1 / 3, 9), ecMsPerCm: expect.closeTo(0.1867, 4) },
+    });
+    expect(() => mixedEc({ volumeL: 0, ecMsPerCm: 1 }, { volumeL: 0, ecMsPerCm: 1 })).toThrow(
+      RangeError,
+    );
   });
 });
 

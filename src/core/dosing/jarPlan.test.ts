@@ -39,6 +39,42 @@ test('four fifths of what reaches the aim come first', () => {
   });
 });
 
+/* A curve that bends at 4 drops: 6.2 lies half-way from 4 (6.6) to 8 (5.8); 4.8 of 6 drops reach 6.44. */
+test('between its readings the curve is a straight line of its own', () => {
+  const bent = [
+    [0, 6.7],
+    [4, 6.6],
+    [8, 5.8],
+    [12, 5.6],
+  ] as const;
+  const wide = { band: { low: 5, high: 6.5 } };
+  expect(planJar(input(wide, bent))).toMatchObject({
+    value: { drops: expect.closeTo(6, 9), afterPh: expect.closeTo(6.44, 9) },
+  });
+});
+
+test('a sample two hours old still stands for the tank; a dose mixed when it was taken is in it', () => {
+  const old = { sampledMs: nowMs - 120 * MINUTE_MS };
+  expect(planJar(input(old)).ok).toBe(true);
+  const mixedMs = nowMs - 10 * MINUTE_MS;
+  const lastDose = { what: 'acid', atMs: nowMs - 40 * MINUTE_MS, mixedMs } as const;
+  expect(planJar(input({ lastDose })).ok).toBe(true);
+});
+
+test('base upward, the same the other way round', () => {
+  const rows = [
+    [0, 5.2],
+    [4, 5.6],
+    [8, 6.0],
+  ] as const;
+  const low = { verdict: 'low', reagent: 'koh', aimPh: 5.8 } as const;
+  expect(planJar(input(low, rows))).toMatchObject({
+    value: { drops: expect.closeTo(6, 9), afterPh: expect.closeTo(5.68, 9) },
+  });
+  const narrow = { ...low, band: { low: 5.5, high: 5.9 }, phStdU: 0.06 };
+  expect(planJar(input(narrow, rows))).toMatchObject({ value: { limitedBy: 'farEdge' } });
+});
+
 /* Half a pH a drop, read every drop: 0.8 pH is 1.6 drops; ×1.15 lies before the reading at 2, 1.0 away. */
 test('a steep sample is poured in smaller steps, by the reading beyond the step', () => {
   const rows = [0, 0.5, 1, 1.5, 2, 3, 4].map((drops) => [drops, 7.6 - 0.5 * drops] as const);

@@ -1,5 +1,5 @@
-import { conditionsAt, type Product } from '../chemistry';
-import { beliefsOf, type Told } from '../tank-belief';
+import { conditionsAt, molPerLToReach, solutionFrom, type Product } from '../chemistry';
+import { amountsTo, beliefsOf, type Told } from '../tank-belief';
 import { doseCurve, planDose, type DoseInput } from './index';
 
 const nowMs = Date.UTC(2026, 4, 20, 10);
@@ -110,6 +110,99 @@ describe('a dose', () => {
       expect(high).toBeGreaterThanOrEqual(ph - 1e-9);
     });
     expect(near.high - near.low).toBeGreaterThan(2 * (curve[1]!.high - curve[1]!.low));
+  });
+});
+
+/* The first row of the worked example of the tank's belief: 100 L told 4.3 meq/L, read 7.60. */
+test('fresh hard water, nitric 38 %: 8.70 mL now, 6.99 (6.76 to 7.19) then, 42.7 mL in all', () => {
+  const cold = conditionsAt({ tempC: 20, ecMsPerCm: 0.6 });
+  if (!cold.ok) throw new Error('conditions');
+  const told: Told = {
+    kind: 'fresh',
+    water: { alkalinityMolPerL: 4.3e-3, calciumMolPerL: 1.5e-3, magnesiumMolPerL: 0.5e-3 },
+    alkalinitySigma: 0.223,
+    feedMsPerCm: 0,
+    factor: { median: 1, sigma: 0 },
+  };
+  const read = {
+    kind: 'reading',
+    atMs: 0,
+    ph: 7.6,
+    stdU: 0.045,
+    digitPh: 0.01,
+    penId: 'P',
+  } as const;
+  const plan = planned({
+    beliefs: beliefsOf([{ told, events: [{ ...read, at: cold.value }] }], 0.6)!,
+    volumeL: 100,
+    band: { low: 5.5, high: 6.2 },
+    rereadMinutes: 15,
+  });
+  expect(plan.limitedBy).toBe('stepPh');
+  expect(Math.abs(plan.firstAmount / 8.7 - 1)).toBeLessThan(0.015);
+  expect(Math.abs(plan.fullAmount / 42.7 - 1)).toBeLessThan(0.015);
+  expect(plan.aimPh).toBeCloseTo(5.85, 9);
+  const told95 = [plan.afterPh, plan.afterLowPh, plan.afterHighPh];
+  [6.99, 6.76, 7.19].forEach((ph, at) => expect(Math.abs(told95[at]! - ph)).toBeLessThan(0.02));
+  // 14 g of nitrogen in a mole of the acid: 8.70 mL · 7.448 mmol over 100 L.
+  expect(plan.nutrients.N).toBeCloseTo((8.7 * 7.448 * 14.007) / 100, 0);
+  expect(plan.acidMmol! / (8.7 * 7.448)).toBeCloseTo(1, 1);
+  expect(plan.onePh.low).toBeLessThan(plan.onePh.amount);
+  expect(plan.onePh.high).toBeGreaterThan(plan.onePh.amount);
+  // Down one pH takes somewhat more than the step that was held to 0.9 with a chance of 1 %.
+  expect(plan.onePh.amount).toBeGreaterThan(plan.firstAmount);
+  expect(plan.onePh.amount).toBeLessThan(2.5 * plan.firstAmount);
+});
+
+describe('the curve of a tank that is known well', () => {
+  const sure: Told = {
+    kind: 'inUse',
+    feedMsPerCm: 2,
+    factor: { median: 1, sigma: 0.001 },
+    co2Sigma: 0.01,
+  };
+  const event = {
+    kind: 'reading',
+    atMs: 0,
+    ph: 6.8,
+    stdU: 0.022,
+    digitPh: 0.01,
+    penId: 'P',
+    at,
+  } as const;
+  const beliefs = beliefsOf([{ told: sure, events: [event] }], 2)!;
+  // The same tank for the chemistry's own solver: carbon dioxide at twice the air's, 420 µatm.
+  const metals = { calciumMolPerL: 3e-3, magnesiumMolPerL: 1.5e-3 };
+  const totals = { phosphate: 1e-3, ammonium: 0.6e-3 };
+  const solution = solutionFrom(at, {
+    ph: 6.8,
+    totals,
+    metals,
+    known: { kind: 'aired', co2Uatm: 840 },
+  });
+  if (!solution.ok) throw new Error(solution.refusal.reason);
+  const mlTo = (ph: number) => (400 * molPerLToReach(solution.value, 'nitric', ph)) / 0.007448;
+  const curve = doseCurve(input({ beliefs }));
+
+  test('has at each pH what the solver pours there, from nothing to a third beyond the aim', () => {
+    // 22 values, the first of them a hair above where it stands and left out.
+    expect(curve).toHaveLength(21);
+    expect(curve[0]!.ph).toBeCloseTo(6.8 - (0.7 * 1.35) / 21, 2);
+    expect(curve.at(-1)!.ph).toBeCloseTo(6.1 - 0.35 * 0.7, 2);
+    for (const { ph, amount } of curve.slice(4))
+      expect(Math.abs(amount / mlTo(ph) - 1)).toBeLessThan(0.03);
+  });
+
+  test('its bounds lie where the amount is the least, and the most, that is believed to lead there', () => {
+    const wanted = { reagent: 'nitric', band: { low: 5.8, high: 6.4 }, aimPh: 6.1 } as const;
+    const mlOf = (molPerL: number) => (400 * molPerL) / 0.007448;
+    for (const { amount, low, high } of curve.slice(4, 18)) {
+      const [least] = amountsTo(beliefs, wanted, low);
+      const [, , most] = amountsTo(beliefs, wanted, high);
+      expect(Math.abs(mlOf(least) / amount - 1)).toBeLessThan(0.03);
+      expect(Math.abs(mlOf(most) / amount - 1)).toBeLessThan(0.03);
+      expect(low).toBeLessThan(high);
+    }
   });
 });
 

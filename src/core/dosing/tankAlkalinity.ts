@@ -21,11 +21,7 @@ export type TankWater =
       readonly alkalinityMmolPerL: number;
     }
   /** A feed in use: aired out, its source's alkalinity gone. */
-  | {
-      readonly kind: 'inUse';
-      /** Nothing but water has gone in since it was filled: there may be no phosphate at all. */
-      readonly unfed?: boolean | undefined;
-    };
+  | { readonly kind: 'inUse' };
 
 const HOUR_MS = 3_600_000;
 
@@ -41,9 +37,7 @@ export function tankWater(events: readonly WaterEvent[], nowMs: number): TankWat
   const fill = sorted[fillAt];
   if (fill?.kind !== 'change') return { kind: 'inUse' };
   const since = sorted.slice(fillAt + 1);
-  const inUse = since.some(({ kind }) => kind === 'stock')
-    ? ({ kind: 'inUse' } as const)
-    : ({ kind: 'inUse', unfed: true } as const);
+  const inUse = { kind: 'inUse' } as const;
   const source = fill.alkalinityMmolPerL;
   if (source === undefined || nowMs - fill.atMs > AIRED_AFTER_HOURS * HOUR_MS) return inUse;
   let left = source;
