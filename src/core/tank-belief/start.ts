@@ -74,13 +74,14 @@ function freshFed(beginning: Beginning, told: Extract<Told, { kind: 'fresh' }>):
     const both = filledStdU ** 2 + askedVariance;
     const misfit = Math.exp((-0.5 * (filled - asked) ** 2) / both);
     fits += nodes.weight[node]! * misfit;
-    nodes.weight[node]! *= misfit / Math.sqrt(both);
     const carbonVariance = (filledStdU ** 2 * askedVariance) / both;
     const carbon = Math.max(
       carbonVariance * (filled / filledStdU ** 2 + asked / askedVariance),
       FED_CARBON_STD_U.molPerL,
     );
     const { slope } = here(beginning, node, carbon);
+    // How likely this pH was: the misfit is a density of carbon, the slope makes it one of pH.
+    nodes.weight[node]! *= (misfit / Math.sqrt(both)) * (slope / perCarbon);
     nodes.charge[node] = table.chargeOf(ph, carbon, factor);
     nodes.carbon[node] = carbon;
     nodes.carbonVariance[node] = carbonVariance;
