@@ -4,6 +4,7 @@ import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { tankColumns } from './tankColumns';
+import { topUpWeek } from './topUpWeek';
 
 const DAY_MS = 86_400_000;
 /** How far back use is looked at, days. */
@@ -102,5 +103,10 @@ export function waterUseAnswer(book: BookState, id: RecordId, nowMs: number): Wa
   const sinceMs = nowMs - WINDOW_DAYS * DAY_MS;
   const use = waterAndSalts(book, id, sinceMs);
   const phPerDay = phTrendOf(book, id, sinceMs);
-  return { ...(use ? { use } : {}), ...(phPerDay ? { phPerDay } : {}) };
+  const topUps = topUpWeek(book, id, nowMs);
+  return {
+    ...(use ? { use } : {}),
+    ...(phPerDay ? { phPerDay } : {}),
+    ...(topUps ? { topUps } : {}),
+  };
 }

@@ -7,3 +7,4 @@ export * from './mixture';
 export * from './plan';
 export * from './replay';
 export * from './told';
+export * from './topUps';

@@ -2,7 +2,7 @@ import { useAnswer } from '@/book/react';
 import { useFormats } from '@/features/frame/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { phTrendWords, waterUseWords } from './waterUseWords';
+import { phTrendWords, topUpWords, waterUseWords } from './waterUseWords';
 
 /** What the plants took of water and salts, and which way the pH goes by itself. */
 export function WaterUsePanel({
@@ -18,7 +18,7 @@ export function WaterUsePanel({
     (client) => client.waterUse(tankId, nowMs),
     nowMs,
   );
-  if (!data || (!data.use && !data.phPerDay)) return null;
+  if (!data || (!data.use && !data.phPerDay && !data.topUps)) return null;
   return (
     <Panel>
       <Say size="large" face="slab" heading={2}>
@@ -26,6 +26,7 @@ export function WaterUsePanel({
       </Say>
       {data.use ? <Say>{waterUseWords(data.use, formats)}</Say> : null}
       {data.phPerDay ? <Say>{phTrendWords(data.phPerDay, formats)}</Say> : null}
+      {data.topUps ? <Say>{topUpWords(data.topUps, formats)}</Say> : null}
       <Say size="small" tone="soft">
         Over four weeks at most, from levels read and water booked. What plants usually do, not what
         yours must: an analysis of the solution tells for sure.

@@ -1,4 +1,4 @@
-import type { WaterUseAnswer } from '@/book/answers';
+import type { TopUpWeek, WaterUseAnswer } from '@/book/answers';
 import type { Formats } from '@/words';
 
 const FASTER = {
@@ -27,4 +27,16 @@ export function phTrendWords(
   return value > 0
     ? `Left alone its pH climbs ${rate}: usual where plants take up nitrate, and where hard water airs out.`
     : `Left alone its pH falls ${rate}: usual where they take up ammonium, or where roots or algae suffer. Look at the roots.`;
+}
+
+/** A rise smaller than this is not worth a word, pH. */
+const LEAST_TOLD_PH = 0.05;
+
+/** What a week of top-ups does to the pH, by their water alone. */
+export function topUpWords(week: TopUpWeek, formats: Formats): string {
+  const { litresPerDay, broughtMeqPerL, fromPh, toPh } = week;
+  const brings = `Topped up with ${formats.volume(litresPerDay)} a day, a week’s water brings ${formats.number(broughtMeqPerL, 2)} meq/L of alkalinity`;
+  if (Math.abs(toPh.mean - fromPh) < LEAST_TOLD_PH) return `${brings}: the pH hardly notices.`;
+  const range = `${formats.number(toPh.low, 1)} to ${formats.number(toPh.high, 1)}`;
+  return `${brings}. That alone would take its pH from ${formats.number(fromPh, 1)} to about ${formats.number(toPh.mean, 1)} (${range}); what the plants take up comes on top.`;
 }
