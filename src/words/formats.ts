@@ -2,6 +2,7 @@ import type { TolerancePolicy } from '@/core/calibration';
 import { roundWithU } from '@/core/uncertainty';
 import {
   displayFromEcMsPerCm,
+  ecMsPerCmFromDisplay,
   temperatureFromCelsius,
   volumeFromLitres,
   type EcScale,
@@ -88,6 +89,13 @@ export function makeFormats(settings: FormatSettings) {
     ecPair: (ecMsPerCm: number, u: number) =>
       pair(inScale(ecMsPerCm), inScale(u), EC_DECIMALS[settings.ecScale]),
     ecUnit: SCALE_LABEL[settings.ecScale],
+    /** As it is typed or printed on a label: finer than a reading, no zeros behind it. */
+    ecPlain: (ecMsPerCm: number) =>
+      mark(String(Number(fixed(inScale(ecMsPerCm), EC_DECIMALS[settings.ecScale] + 2)))),
+    /** One decimal more than a reading has: what a standard is. */
+    ecFine: (ecMsPerCm: number) => number(inScale(ecMsPerCm), EC_DECIMALS[settings.ecScale] + 1),
+    /** What was typed in the book's unit, mS/cm. */
+    ecFromTyped: (typed: number) => ecMsPerCmFromDisplay(typed, settings.ecScale),
     percent: (share: number) => `${signed(100 * share, 1)} %`,
     temp: (tempC: number) => `${number(tempIn(tempC), 1)} ${settings.tempUnit}`,
     volume: (volumeL: number) => {

@@ -12,7 +12,7 @@ import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
-import { parseDecimal } from '@/words';
+import { parseDecimal, type Formats } from '@/words';
 import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
 import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
 import { StockPoured } from './StockPoured';
@@ -28,10 +28,12 @@ export function EcScreen() {
   return <Ec answer={data} nowMs={nowMs} />;
 }
 
-/** A typed number within limits; undefined when nothing or nonsense stands there. */
-const typedIn = (typed: string, low: number, high: number) => {
+/** An EC as typed, mS/cm, up to 20; undefined when nothing or nonsense stands there. */
+const typedEcIn = (typed: string, formats: Formats, above = 0) => {
   const parsed = parseDecimal(typed);
-  return parsed.ok && parsed.value > low && parsed.value <= high ? parsed.value : undefined;
+  if (!parsed.ok) return undefined;
+  const ecMsPerCm = formats.ecFromTyped(parsed.value);
+  return ecMsPerCm > above && ecMsPerCm <= 20 ? ecMsPerCm : undefined;
 };
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
@@ -43,11 +45,11 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   const [aim, setAim] = useState('');
   const [gain, setGain] = useState('');
   const [water, setWater] = useState('');
-  const labelGainMsPerCm = typedIn(gain, 0, 20);
+  const labelGainMsPerCm = typedEcIn(gain, formats);
   const plan = ecPlan(answer, {
-    aimMsPerCm: typedIn(aim, 0, 20),
+    aimMsPerCm: typedEcIn(aim, formats),
     labelGainMsPerCm,
-    waterMsPerCm: typedIn(water, -1, 20),
+    waterMsPerCm: typedEcIn(water, formats, -1e-9),
     nowMs,
   });
   const judged = reading?.ec?.judged;
@@ -100,25 +102,29 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       <Panel>
         <NumberField
           label="Aim"
-          unit="mS/cm"
+          unit={formats.ecUnit}
           typed={aim}
           onType={setAim}
           size="large"
-          message={message(aim, typedIn(aim, 0, 20) !== undefined, 'An EC in mS/cm, up to 20.')}
+          message={message(
+            aim,
+            typedEcIn(aim, formats) !== undefined,
+            `An EC in ${formats.ecUnit}, up to ${formats.ecPlain(20)}.`,
+          )}
         />
       </Panel>
       {plan.kind === 'raise' || (plan.kind === 'stop' && plan.why === 'gainUnknown') ? (
         <Panel>
           <NumberField
             label="1 mL/L of each adds"
-            unit="mS/cm"
+            unit={formats.ecUnit}
             typed={gain}
             onType={setGain}
             size="large"
             message={message(
               gain,
               labelGainMsPerCm !== undefined,
-              'In mS/cm: mostly between 0.05 and 1.',
+              `In ${formats.ecUnit}: mostly between ${formats.ecPlain(0.05)} and ${formats.ecPlain(1)}.`,
             )}
           />
           <Say size="small" tone="soft">
@@ -131,7 +137,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
         <Panel>
           <NumberField
             label="EC of your water"
-            unit="mS/cm"
+            unit={formats.ecUnit}
             typed={water}
             onType={setWater}
             size="large"

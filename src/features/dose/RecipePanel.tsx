@@ -8,6 +8,7 @@ import { Choice, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { recipeFor } from './recipeModel';
+import { recipeSteps } from './recipeWords';
 
 interface Props {
   readonly answer: EcDoseAnswer;
@@ -26,15 +27,8 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
   const acid = acids.find(({ id }) => id === acidId) ?? acids[0];
   if (!acid) return null;
   const recipe = recipeFor(answer, volumeL, acid.product);
-  const waters = recipe.waters.map(({ name, litres }) => `${formats.volume(litres)} of ${name}`);
   const { ecBand } = answer.tank.body;
-  const middle = formats.ec((ecBand.low + ecBand.high) / 2);
-  const stock =
-    recipe.stockMl === undefined
-      ? waters.length === 0
-        ? 'Stock: give the tank its waters, and it is worked out here.'
-        : 'Stock: what 1 mL/L of it adds is not known yet; type it once under EC, beside Dose.'
-      : `${formats.doseMl(recipe.stockMl)} of stock A, then the same of B, to ${middle} ${formats.ecUnit}.`;
+  const middle = `${formats.ec((ecBand.low + ecBand.high) / 2)} ${formats.ecUnit}`;
   return (
     <Panel>
       <Say size="large" face="slab" heading={2}>
@@ -54,36 +48,19 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
         ]}
       />
       <SchoolNote about="acidOrder" />
-      {waters.length > 0 ? <Say>1. {waters.join(' and ')}.</Say> : null}
-      {order === 'nutrientsFirst' ? (
-        <>
-          <Say>2. {stock}</Say>
-          <Say>3. Pump ten minutes, read. Dose then plans the acid on the feed as it is.</Say>
-        </>
-      ) : (
-        <>
-          <SelectField
-            label="Acid"
-            value={acid.id}
-            options={acids.map(({ id, name }) => ({ value: id, label: name }))}
-            onChoose={setAcid}
-          />
-          {recipe.acid ? (
-            <Say>
-              2. About {formats.number(recipe.acid.amount, recipe.acid.amount < 100 ? 1 : 0)}{' '}
-              {recipe.acid.unit} of {acid.name} in all, leaving half a meq/L: pH{' '}
-              {formats.number(recipe.acid.mixedPh, 1)} at first, aired{' '}
-              {formats.number(recipe.acid.airedPh, 1)}. Never at once: book the fill, read it, and
-              Dose gives the steps.
-            </Say>
-          ) : (
-            <Say>
-              2. Acid: the alkalinity of this water is not known; read the fill and dose small.
-            </Say>
-          )}
-          <Say>3. {stock}</Say>
-        </>
-      )}
+      {order === 'acidFirst' ? (
+        <SelectField
+          label="Acid"
+          value={acid.id}
+          options={acids.map(({ id, name }) => ({ value: id, label: name }))}
+          onChoose={setAcid}
+        />
+      ) : null}
+      {recipeSteps({ recipe, order, acidName: acid.name, middle, formats }).map((step, at) => (
+        <Say key={step}>
+          {at + 1}. {step}
+        </Say>
+      ))}
     </Panel>
   );
 }

@@ -43,7 +43,7 @@ export function ecPlanWords(plan: Exclude<EcPlan, { kind: 'stop' }>, formats: Fo
     return {
       amount: `${formats.doseMl(plan.firstMl)} of A, and the same of B`,
       how: `Each into the tank by itself, never into one another; the second when the first is mixed in. Then re-read; about ${formats.doseMl(rest)} more of each to reach ${formats.ec(plan.aimMsPerCm)} ${formats.ecUnit}.`,
-      basis: `1 mL/L of each raises EC by ${formats.number(plan.gainMsPerCm, 2)} mS/cm, ${from}.`,
+      basis: `1 mL/L of each raises EC by ${formats.ecPlain(Number(plan.gainMsPerCm.toFixed(3)))} ${formats.ecUnit}, ${from}.`,
     };
   }
   const drain =
@@ -56,6 +56,6 @@ export function ecPlanWords(plan: Exclude<EcPlan, { kind: 'stop' }>, formats: Fo
         ? `Drain ${formats.volume(plan.drainL)}, then ${formats.volume(plan.addL)} of water`
         : `${formats.volume(plan.addL)} of water`,
     how: `${drain}Then EC reaches ${formats.ec(plan.aimMsPerCm)} ${formats.ecUnit}.`,
-    basis: `The water has ${formats.number(plan.waterMsPerCm, 2)} mS/cm.`,
+    basis: `The water has ${formats.ec(plan.waterMsPerCm)} ${formats.ecUnit}.`,
   };
 }

@@ -1,6 +1,8 @@
 import { GENERIC_PRODUCTS } from '@/records/products';
 import type { EcDoseAnswer } from '@/book/answers';
+import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { recipeFor } from './recipeModel';
+import { recipeSteps } from './recipeWords';
 import { concentratedFacts, hardWaterFacts, mixtureOf, protonsOf } from './explainModel';
 
 const product = (id: string) => GENERIC_PRODUCTS.find((each) => each.id === id)!.product;
@@ -71,6 +73,20 @@ test('a whole change: waters by share, stock by the gain, acid that leaves half 
   // Alkalinity 2.3, about 0.78 of it to 5.8 is 1.79, less 0.5: 1.29 mmol/L · 200 L / 7.448.
   expect(Math.abs(recipe.acid!.amount - 34.7)).toBeLessThan(1.5);
   expect(recipe.acid!.airedPh).toBeGreaterThan(recipe.acid!.mixedPh);
+  const written = {
+    acidName: 'nitric 38 %',
+    middle: '1.40 mS/cm',
+    formats: makeFormats(DEFAULT_FORMATS),
+  };
+  expect(recipeSteps({ ...written, recipe, order: 'acidFirst' })).toEqual([
+    expect.stringMatching(/^150 L of .* and 50 L of /),
+    expect.stringMatching(/^About 3\d\.\d mL of nitric 38 % in all/),
+    '1.00 L of stock A, then the same of B, to 1.40 mS/cm.',
+  ]);
   const unknown = recipeFor({ ...answer, waters: [] }, 200, product('nitric-38'));
+  expect(recipeSteps({ ...written, recipe: unknown, order: 'nutrientsFirst' })).toEqual([
+    'Stock: give the tank its waters, and it is worked out here.',
+    expect.stringContaining('Pump ten minutes'),
+  ]);
   expect(unknown).toMatchObject({ waters: [], stockMl: undefined, acid: undefined });
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { notANumber, parseDecimal } from '@/words';
+import { notANumber, parseDecimal, type Formats } from '@/words';
 
 /** A number as typed in a form: comma or point; says what is missing when it is none. */
 export function typedNumber(what: string) {
@@ -27,3 +27,32 @@ export function typedNumberOrNothing(what: string) {
     return z.NEVER;
   });
 }
+
+/** An EC as typed in the book's unit, mS/cm; out of the range with a message that names that unit. */
+export function typedEc(formats: Formats, range: EcRange) {
+  return typedNumber('EC')
+    .transform(formats.ecFromTyped)
+    .refine(within(range), ecMessage(formats, range));
+}
+
+/** The same, where nothing may be typed at all. */
+export function typedEcOrNothing(formats: Formats, range: EcRange) {
+  return typedNumberOrNothing('EC')
+    .transform((typed) => (typed === undefined ? undefined : formats.ecFromTyped(typed)))
+    .refine((ec) => ec === undefined || within(range)(ec), ecMessage(formats, range));
+}
+
+/** What is measured, and where its EC lies, mS/cm. */
+interface EcRange {
+  readonly of: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+const within =
+  ({ from, to }: EcRange) =>
+  (ecMsPerCm: number) =>
+    ecMsPerCm >= from && ecMsPerCm <= to;
+
+const ecMessage = (formats: Formats, { of, from, to }: EcRange) =>
+  `In ${formats.ecUnit} ${of} lies between ${formats.ecPlain(from)} and ${formats.ecPlain(to)}. Was this typed in another unit?`;

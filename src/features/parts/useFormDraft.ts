@@ -1,14 +1,17 @@
 import { useEffect } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { useDraft } from '@/book/react';
+import { useFormats } from '@/features/frame/formats';
 
-/** Keeps an open form as a draft; fields come back as they were typed. */
+/** Keeps an open form as a draft; fields come back as they were typed, where EC is still written so. */
 export function useFormDraft<In extends FieldValues, Out>(
   name: string,
   form: Pick<UseFormReturn<In, unknown, Out>, 'subscribe' | 'reset' | 'getValues'>,
 ) {
   const { subscribe, reset, getValues } = form;
-  const { keep, forget } = useDraft<In>(name, (draft) =>
+  const { ecScale } = useFormats().settings;
+  const inUnit = ecScale === 'mS/cm' ? name : `${name} in ${ecScale}`;
+  const { keep, forget } = useDraft<In>(inUnit, (draft) =>
     reset({ ...getValues(), ...draft }, { keepDefaultValues: true }),
   );
   useEffect(

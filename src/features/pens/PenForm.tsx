@@ -35,7 +35,15 @@ export function PenForm() {
   const { data: own } = useRows('profile');
   if (!pens || !own) return <Skeleton label="Loading the pen" />;
   const pen = pens.find(({ id }) => id === penId);
-  if (pen) return <Fields key={pen.revId} base={pen.body} penId={pen.id} revId={pen.revId} />;
+  if (pen)
+    return (
+      <Fields
+        key={`${pen.revId} ${formats.settings.ecScale}`}
+        base={pen.body}
+        penId={pen.id}
+        revId={pen.revId}
+      />
+    );
   const all: readonly GenericProfile[] = [
     ...GENERIC_PROFILES,
     ...own.map(({ id, body }) => ({ id, ...body })),
@@ -48,7 +56,7 @@ export function PenForm() {
   });
   return (
     <Fields
-      key={profileId}
+      key={`${profileId} ${formats.settings.ecScale}`}
       base={base}
       profileId={profileId}
       profiles={all}
@@ -72,7 +80,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   const { act } = useAct();
   const [kept, setKept] = useState('');
   const fields = useForm<PenFormIn, unknown, PenFormOut>({
-    resolver: zodResolver(penFormSchema),
+    resolver: zodResolver(penFormSchema(formats)),
     defaultValues: penDefaults(base, formats),
   });
   const { control, handleSubmit } = fields;

@@ -1,4 +1,5 @@
 import type { Control } from 'react-hook-form';
+import { useFormats } from '@/features/frame/formats';
 import { FormField } from '@/features/parts/FormField';
 import { EC_SCALES } from '@/core/units';
 import { Say } from '@/ui/text';
@@ -82,6 +83,7 @@ export function PhFields({ control }: Props) {
 
 /** The same for the EC side. */
 export function EcFields({ control }: Props) {
+  const formats = useFormats();
   return (
     <>
       <Say size="large" face="slab" heading={2}>
@@ -97,8 +99,8 @@ export function EcFields({ control }: Props) {
         control={control}
         name="ecStandard"
         label="Standard it is checked in, at 25 °C"
-        unit="mS/cm"
-        hint="1.413 for weak feeds, 2.77 for usual ones"
+        unit={formats.ecUnit}
+        hint={`${formats.ecPlain(1.413)} for weak feeds, ${formats.ecPlain(2.77)} for usual ones`}
         numeric
       />
       <FormChoice
@@ -118,8 +120,8 @@ export function EcFields({ control }: Props) {
         control={control}
         name="ecAccuracy"
         label="Accuracy the maker states"
-        unit="± mS/cm"
-        hint="2 % of the full scale is common: 0.1 on 5 mS/cm."
+        unit={`± ${formats.ecUnit}`}
+        hint={`2 % of the full scale is common: ${formats.ecPlain(0.1)} on ${formats.ecPlain(5)}.`}
         numeric
       />
       <FormChoice

@@ -9,7 +9,9 @@ import { penDefaults, penOf } from './penFromForm';
 const formats = makeFormats(DEFAULT_FORMATS);
 const base = penFromProfile(GENERIC_PROFILES[0]!, { code: 'P1', name: 'Pen' });
 const changed = (more: object) =>
-  penSchema.parse(penOf(penFormSchema.parse({ ...penDefaults(base, formats), ...more }), base));
+  penSchema.parse(
+    penOf(penFormSchema(formats).parse({ ...penDefaults(base, formats), ...more }), base),
+  );
 
 test('cups are read in the order typed, comma or point; nonsense is none', () => {
   expect(typedCups('4,01 7')).toEqual([4.01, 7]);

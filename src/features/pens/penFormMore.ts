@@ -63,7 +63,6 @@ export function moreDefaults(pen: Pen, mark: (value: number) => string) {
     batteries: papers?.batteries ?? '',
     waterproof: yesNo(papers?.waterproof),
     ecHold: mark(ec?.press.holdSeconds ?? 3),
-    ecAccuracy: mark(ec?.accuracyMsPerCm ?? 0.1),
     note: pen.note,
   } as const satisfies Partial<PenFormIn>;
 }

@@ -10,7 +10,7 @@ test.each(GENERIC_PROFILES.map((profile) => [profile.id, profile] as const))(
   'profile %s passes through the form unchanged and is a valid pen',
   (_id, profile) => {
     const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
-    const form = penFormSchema.parse(penDefaults(pen, formats));
+    const form = penFormSchema(formats).parse(penDefaults(pen, formats));
     expect(penOf(form, pen)).toEqual(pen);
     expect(penSchema.parse(pen)).toEqual(pen);
   },
@@ -30,14 +30,17 @@ test('what is changed in the form is changed in the pen', () => {
     ecScale: 'µS/cm' as const,
     ecAlpha: 'none' as const,
   };
-  const changed = penOf(penFormSchema.parse(typed), pen);
+  const changed = penOf(penFormSchema(formats).parse(typed), pen);
   expect(changed.ph?.cupsPh).toEqual([6.86, 4]);
   expect(changed.ec).toMatchObject({ scale: 'µS/cm', resolution: 1, compensation: null });
 });
 
 test('bad input says what is wrong at its field', () => {
   const pen = penFromProfile(GENERIC_PROFILES[0]!, { code: '', name: 'Pen' });
-  const result = penFormSchema.safeParse({ ...penDefaults(pen, formats), phAccuracy: 'much' });
+  const result = penFormSchema(formats).safeParse({
+    ...penDefaults(pen, formats),
+    phAccuracy: 'much',
+  });
   const messages = Object.fromEntries(
     (result.error?.issues ?? []).map((i) => [i.path[0], i.message]),
   );

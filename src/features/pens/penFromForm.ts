@@ -28,9 +28,10 @@ export function penDefaults(pen: Pen, formats: Formats): PenFormIn {
     ecAlpha:
       ec?.compensation === null ? 'none' : ec?.compensation.alphaPerC === 0.019 ? '0.019' : '0.02',
     ecReference: ec?.compensation?.referenceC === 20 ? '20' : '25',
-    ecStandard: mark(ec?.standardMsPerCm ?? 1.413),
+    ecStandard: formats.ecPlain(ec?.standardMsPerCm ?? 1.413),
     ecAdjust: ec ? ecAdjustOf(ec) : 'button',
     ...moreDefaults(pen, mark),
+    ecAccuracy: formats.ecPlain(ec?.accuracyMsPerCm ?? 0.1),
     checkPolicy: pen.checkPolicy,
     cleaningPolicy: pen.cleaningPolicy,
     tolerancePolicy: pen.tolerancePolicy,

@@ -23,7 +23,7 @@ interface Props {
 export function LabelFields({ control, buffer }: Props) {
   const formats = useFormats();
   const { fields, append, replace } = useFieldArray({ control, name: 'table' });
-  const unit = buffer ? 'pH' : 'mS/cm';
+  const unit = buffer ? 'pH' : formats.ecUnit;
   const usual = buffer
     ? `±${formats.number(BUFFER_TOLERANCE_PH, 2)} pH`
     : `±${formats.number(100 * STANDARD_TOLERANCE_REL, 0)} %`;
@@ -101,16 +101,20 @@ function KnownValues({ control, buffer }: Props) {
   const told = alpha.ok && alpha.value >= 1 && alpha.value <= 3;
   const labelAlphaPerC = told ? alpha.value / 100 : undefined;
   const rows = nominal.ok
-    ? valuesByTemperature(buffer ? 'buffer' : 'ecStandard', nominal.value, labelAlphaPerC)
+    ? valuesByTemperature(
+        buffer ? 'buffer' : 'ecStandard',
+        buffer ? nominal.value : formats.ecFromTyped(nominal.value),
+        labelAlphaPerC,
+      )
     : [];
   if (rows.length === 0) return null;
   return (
     <SimpleTable
       label="Its value by temperature"
-      heads={['At', buffer ? 'pH' : 'mS/cm']}
+      heads={['At', buffer ? 'pH' : formats.ecUnit]}
       rows={rows.map(({ tempC, value }) => ({
         id: String(tempC),
-        cells: [formats.temp(tempC), formats.number(value, buffer ? 2 : 3)],
+        cells: [formats.temp(tempC), buffer ? formats.ph(value) : formats.ecFine(value)],
       }))}
       mono={[0, 1]}
     />

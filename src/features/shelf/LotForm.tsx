@@ -17,6 +17,7 @@ import { Choice, FieldRow } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import type { Formats } from '@/words';
 import {
   lotDefaults,
   lotFormSchema,
@@ -29,12 +30,13 @@ import { liquidName } from './lotWords';
 
 /** Adds a lot, or changes one. */
 export function LotForm() {
+  const { ecScale } = useFormats().settings;
   const { lotId } = useLocalSearchParams<{ lotId?: string }>();
   const nowMs = useNowMs();
   const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   if (!lots) return <Skeleton label="Loading the lot" />;
   const lot = lots.find(({ id }) => id === lotId);
-  return <Fields key={lot?.revId ?? 'new'} lot={lot} />;
+  return <Fields key={`${lot?.revId ?? 'new'} ${ecScale}`} lot={lot} />;
 }
 
 function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
@@ -42,7 +44,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const formats = useFormats();
   const { act } = useAct();
   const fields = useForm<LotFormIn, unknown, LotFormOut>({
-    resolver: zodResolver(lotFormSchema),
+    resolver: zodResolver(lotFormSchema(formats)),
     defaultValues: lotDefaults(lot?.body, formats),
   });
   const { control, handleSubmit, setValue } = fields;
@@ -50,7 +52,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const kind = useController({ control, name: 'kind' }).field;
   const form = useController({ control, name: 'form' }).field;
   const save = handleSubmit(async (out) => {
-    const body = lotOf(out, lot?.body);
+    const body = lotOf(out, lot?.body, formats);
     if (!(await act(saveLot(lot, body)))) return;
     draft.forget();
     goOn.to('/shelf');
@@ -83,7 +85,8 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
           control={control}
           name="nominal"
           label={buffer ? 'Value printed large' : 'Value at 25 °C'}
-          unit={buffer ? 'pH' : 'mS/cm'}
+          unit={buffer ? 'pH' : formats.ecUnit}
+          {...(buffer ? {} : otherUnit(formats))}
           numeric
         />
       ) : null}
@@ -142,6 +145,12 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
     </Screen>
   );
 }
+
+/** Bottles mostly print mS/cm: what that is in the book's unit. */
+const otherUnit = (formats: Formats) =>
+  formats.settings.ecScale === 'mS/cm'
+    ? {}
+    : { hint: `1.413 mS/cm on a label is ${formats.ecPlain(1.413)} ${formats.ecUnit}.` };
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'flex-end', gap: space.s3 },

@@ -7,7 +7,12 @@ import { valuesByTemperature } from './lotValues';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const fahrenheit = makeFormats({ ...DEFAULT_FORMATS, tempUnit: '°F', decimalMark: ',' });
-const seven = { kind: 'buffer' as const, nominal: 7, tempUnit: '°C' as const };
+const seven = {
+  kind: 'buffer' as const,
+  nominal: 7,
+  tempUnit: '°C' as '°C' | '°F',
+  ecScale: 'mS/cm' as const,
+};
 const messageOf = (rows: TypedRow[], lot = seven) => readLabelTable(rows, lot).issues[0]?.message;
 
 test('rows are sorted, empty ones do not count, comma and Fahrenheit are read', () => {
@@ -76,21 +81,29 @@ test('a label becomes a record and comes back as typed, in either unit', () => {
 
 test('a buffer nobody knows is taken with its table; tolerance in percent for a standard', () => {
   const base = { ...lotDefaults(undefined, formats), nominal: '5' };
-  expect(lotFormSchema.safeParse(base).error?.issues[0]?.message).toMatch(/table of its label/);
+  expect(lotFormSchema(formats).safeParse(base).error?.issues[0]?.message).toMatch(
+    /table of its label/,
+  );
   const table = usualRows(formats).map((row, at) => ({ ...row, value: String(5 + at / 100) }));
-  const typed = lotFormSchema.parse({ ...base, table, tolerance: '0,05', openLifeDays: '60' });
-  expect(lotSchema.parse(lotOf(typed, undefined))).toMatchObject({
+  const typed = lotFormSchema(formats).parse({
+    ...base,
+    table,
+    tolerance: '0,05',
+    openLifeDays: '60',
+  });
+  expect(lotSchema.parse(lotOf(typed, undefined, formats))).toMatchObject({
     nominal: 5,
     tolerance: 0.05,
     openLifeDays: 60,
     labelTable: [{ tempC: 15 }, { tempC: 20 }, { tempC: 25 }, { tempC: 30 }],
   });
   const standard = { ...base, kind: 'ecStandard' as const, nominal: '1.413', tolerance: '1' };
-  const lot = lotOf(lotFormSchema.parse(standard), undefined);
+  const lot = lotOf(lotFormSchema(formats).parse(standard), undefined, formats);
   expect(lot).toMatchObject({ tolerance: 0.01, labelTable: undefined });
   expect(lotDefaults(lot, formats).tolerance).toBe('1');
   expect(
-    lotFormSchema.safeParse({ ...base, nominal: '7', tolerance: '2' }).error?.issues[0]?.message,
+    lotFormSchema(formats).safeParse({ ...base, nominal: '7', tolerance: '2' }).error?.issues[0]
+      ?.message,
   ).toMatch(/In pH/);
 });
 

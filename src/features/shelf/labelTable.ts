@@ -1,6 +1,12 @@
 import { z } from 'zod';
 import type { TemperaturePoint } from '@/core/buffers';
-import { celsiusFrom, temperatureFromCelsius, type TempUnit } from '@/core/units';
+import {
+  celsiusFrom,
+  ecMsPerCmFromDisplay,
+  temperatureFromCelsius,
+  type EcScale,
+  type TempUnit,
+} from '@/core/units';
 import type { Lot } from '@/records/kinds';
 import { parseDecimal, type Formats } from '@/words';
 
@@ -36,6 +42,8 @@ interface ValuedLot {
   readonly kind: 'buffer' | 'ecStandard';
   readonly nominal: number | undefined;
   readonly tempUnit: TempUnit;
+  /** Of the rows of an EC standard. */
+  readonly ecScale: EcScale;
 }
 
 /**
@@ -44,7 +52,7 @@ interface ValuedLot {
  */
 export function readLabelTable(
   rows: readonly TypedRow[],
-  { kind, nominal, tempUnit }: ValuedLot,
+  { kind, nominal, tempUnit, ecScale }: ValuedLot,
 ): { readonly table: readonly TemperaturePoint[]; readonly issues: readonly RowIssue[] } {
   const issues: RowIssue[] = [];
   const read = rows.flatMap((row, at): { at: number; tempC: number; value: number }[] => {
@@ -59,15 +67,12 @@ export function readLabelTable(
     if (!(tempC >= TEMP_SPAN_C.min && tempC <= TEMP_SPAN_C.max))
       return wrong('temp', `A temperature in ${tempUnit}, as on the label.`);
     if (!value.ok || value.value <= 0) return wrong('value', 'The value on the label there.');
+    const printed = kind === 'buffer' ? value.value : ecMsPerCmFromDisplay(value.value, ecScale);
     const off =
-      nominal === undefined
-        ? 0
-        : kind === 'buffer'
-          ? value.value - nominal
-          : value.value / nominal - 1;
+      nominal === undefined ? 0 : kind === 'buffer' ? printed - nominal : printed / nominal - 1;
     if (Math.abs(off) > FARTHEST[kind])
       return wrong('value', 'Too far from the value printed large. Was a digit lost?');
-    return [{ at, tempC, value: value.value }];
+    return [{ at, tempC, value: printed }];
   });
   const sorted = [...read].sort((a, b) => a.tempC - b.tempC);
   for (const [at, row] of sorted.entries())
@@ -88,7 +93,7 @@ export function tableRows(lot: Lot | undefined, formats: Formats): TypedRow[] {
     String(Number(value.toFixed(4))).replace('.', formats.settings.decimalMark);
   return (lot?.labelTable ?? []).map(({ tempC, value }) => ({
     temp: mark(temperatureFromCelsius(tempC, formats.settings.tempUnit)),
-    value: mark(value),
+    value: lot?.kind === 'ecStandard' ? formats.ecPlain(value) : mark(value),
   }));
 }
 

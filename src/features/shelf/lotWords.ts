@@ -7,8 +7,7 @@ import { shortDay, type Formats } from '@/words';
 export function liquidName(lot: Pick<Lot, 'kind' | 'nominal'>, formats: Formats): string {
   const { kind, nominal = 0 } = lot;
   if (kind === 'buffer') return `${formats.number(nominal, 2)} buffer`;
-  if (kind === 'ecStandard')
-    return `${formats.number(nominal, nominal < 2 ? 3 : 2)} mS/cm standard`;
+  if (kind === 'ecStandard') return `${formats.ecPlain(nominal)} ${formats.ecUnit} standard`;
   return kind === 'storage' ? 'Storage solution' : 'Cleaning solution';
 }
 

@@ -31,7 +31,7 @@ export function AlphaScreen() {
   );
   const [rows, setRows] = useState(ROWS.map(() => ({ temp: '', ec: '' })));
   if (!tank) return <Skeleton label="Loading the tank" />;
-  const fit = fitAlpha(alphaPairs(rows, formats.settings.tempUnit));
+  const fit = fitAlpha(alphaPairs(rows, formats));
   const set = (at: number, field: 'temp' | 'ec') => (typed: string) =>
     setRows(rows.map((row, index) => (index === at ? { ...row, [field]: typed } : row)));
   const own = ownPairs(page?.rows ?? [], pens);
@@ -41,7 +41,7 @@ export function AlphaScreen() {
         const pair = own[at];
         if (!pair) return { temp: '', ec: '' };
         const temp = formats.temp(pair.tempC).split(' ')[0] ?? '';
-        return { temp, ec: formats.number(pair.ecMsPerCm, 3) };
+        return { temp, ec: formats.ecFine(pair.ecMsPerCm) };
       }),
     );
   const percent = (value: number) => formats.number(100 * value, 2);
@@ -90,7 +90,7 @@ export function AlphaScreen() {
             />
             <TextField
               label={`EC ${at + 1}`}
-              unit="mS/cm"
+              unit={formats.ecUnit}
               numeric
               typed={row.ec}
               onType={set(at, 'ec')}
@@ -106,7 +106,7 @@ export function AlphaScreen() {
               {fit.value.alphaStdUPerC === undefined
                 ? ' % per °C; two pairs leave no error to see'
                 : ` ± ${percent(2 * fit.value.alphaStdUPerC)} % per °C`}
-              . EC at 25 °C: {formats.number(fit.value.ec25MsPerCm, 2)} mS/cm.
+              . EC at 25 °C: {formats.ec(fit.value.ec25MsPerCm)} {formats.ecUnit}.
             </Say>
           ) : (
             <Say>{alphaRefusalWords(fit.refusal, formats)}</Say>

@@ -24,10 +24,16 @@ export function BandsScreen() {
   const nowMs = useNowMs();
   const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
   const first = SAMPLES.find((kind) => kind === wanted && kind !== 'tank') ?? 'drain';
+  const { ecScale } = useFormats().settings;
   const [sample, setSample] = useState<Sample>(first);
   if (!tank) return <Skeleton label="Loading the bands" />;
   return (
-    <Fields key={`${sample}-${tank.revId}`} tank={tank} sample={sample} onSample={setSample} />
+    <Fields
+      key={`${sample}-${tank.revId}-${ecScale}`}
+      tank={tank}
+      sample={sample}
+      onSample={setSample}
+    />
   );
 }
 
@@ -43,7 +49,7 @@ function Fields({ tank, sample, onSample }: Props) {
   const formats = useFormats();
   const kind = sample as Exclude<Sample, 'tank'>;
   const { control, handleSubmit } = useForm<BandsIn, unknown, BandsOut>({
-    resolver: zodResolver(bandsSchema),
+    resolver: zodResolver(bandsSchema(formats)),
     defaultValues: bandsDefaults(tank.body.sampleBands?.[kind], formats),
   });
   const save = handleSubmit(async (bands) => {
@@ -76,8 +82,8 @@ function Fields({ tank, sample, onSample }: Props) {
         {field('phHigh', 'pH to')}
       </View>
       <View style={styles.pair}>
-        {field('ecLow', 'EC from', 'mS/cm')}
-        {field('ecHigh', 'EC to', 'mS/cm')}
+        {field('ecLow', 'EC from', formats.ecUnit)}
+        {field('ecHigh', 'EC to', formats.ecUnit)}
       </View>
     </Screen>
   );

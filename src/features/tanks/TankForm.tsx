@@ -24,12 +24,15 @@ import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from 
 
 /** Adds a tank, or changes one. */
 export function TankForm() {
+  const { ecScale } = useFormats().settings;
   const nowMs = useNowMs();
   const { tankId } = useLocalSearchParams<{ tankId?: string }>();
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading the tank" />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
-  return <Fields key={tank?.revId ?? 'new'} tank={tank} nextPlace={tanks.length + 1} />;
+  return (
+    <Fields key={`${tank?.revId ?? 'new'} ${ecScale}`} tank={tank} nextPlace={tanks.length + 1} />
+  );
 }
 
 function Fields({
@@ -44,7 +47,7 @@ function Fields({
   const { act } = useAct();
   const [since, setSince] = useState<'now' | 'always'>('now');
   const fields = useForm<TankFormIn, unknown, TankFormOut>({
-    resolver: zodResolver(tankFormSchema),
+    resolver: zodResolver(tankFormSchema(formats)),
     defaultValues: tankDefaults(tank?.body, formats),
   });
   const { control, handleSubmit, setValue } = fields;
@@ -58,8 +61,8 @@ function Fields({
     setValue('stage', target.stage);
     setValue('phLow', formats.number(target.ph[0], 1));
     setValue('phHigh', formats.number(target.ph[1], 1));
-    setValue('ecLow', formats.number(target.ec[0], 1));
-    setValue('ecHigh', formats.number(target.ec[1], 1));
+    setValue('ecLow', formats.ecPlain(target.ec[0]));
+    setValue('ecHigh', formats.ecPlain(target.ec[1]));
   };
   const save = handleSubmit(async (out) => {
     const body = { ...tank?.body, ...out, place: tank?.body.place ?? nextPlace };
@@ -101,8 +104,8 @@ function Fields({
         {field('phHigh', 'pH to', { numeric: true })}
       </View>
       <View style={styles.pair}>
-        {field('ecLow', 'EC from', { unit: 'mS/cm', numeric: true })}
-        {field('ecHigh', 'EC to', { unit: 'mS/cm', numeric: true })}
+        {field('ecLow', 'EC from', { unit: formats.ecUnit, numeric: true })}
+        {field('ecHigh', 'EC to', { unit: formats.ecUnit, numeric: true })}
       </View>
       <Say size="small" tone="soft">
         Typical published bands to start from, EC at 25 °C. Your adviser’s numbers win.

@@ -1,18 +1,18 @@
 import type { PenAnswer, ReadingRow } from '@/book/answers';
 import type { AlphaPair, AlphaRefusal } from '@/core/conductivity';
-import { celsiusFrom, ecMsPerCmFromDisplay, type EcScale, type TempUnit } from '@/core/units';
+import { celsiusFrom, ecMsPerCmFromDisplay, type EcScale } from '@/core/units';
 import { parseDecimal, type Formats } from '@/words';
 
 /** The rows that hold both numbers, as the fit takes them. */
 export function alphaPairs(
   rows: readonly { readonly temp: string; readonly ec: string }[],
-  unit: TempUnit,
+  formats: Formats,
 ): readonly AlphaPair[] {
   return rows.flatMap(({ temp, ec }) => {
     const [t, kappa] = [parseDecimal(temp), parseDecimal(ec)];
     if (!t.ok || !kappa.ok || kappa.value <= 0) return [];
-    const tempC = celsiusFrom(t.value, unit);
-    return [{ tempC, ecMsPerCm: kappa.value }];
+    const tempC = celsiusFrom(t.value, formats.settings.tempUnit);
+    return [{ tempC, ecMsPerCm: formats.ecFromTyped(kappa.value) }];
   });
 }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { typedEcOrNothing, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { SampleBands } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -7,10 +7,7 @@ const phEnd = typedNumberOrNothing('pH').refine(
   (ph) => ph === undefined || (ph >= 0 && ph <= 14),
   'pH runs from 0 to 14.',
 );
-const ecEnd = typedNumberOrNothing('EC').refine(
-  (ec) => ec === undefined || (ec >= 0 && ec <= 50),
-  'In mS/cm. Was this typed in µS/cm or ppm?',
-);
+const ecEnd = (formats: Formats) => typedEcOrNothing(formats, { of: 'a sample', from: 0, to: 50 });
 
 /** A pair of ends: both or neither, the low one below. */
 function pairIssue(low: number | undefined, high: number | undefined): string | undefined {
@@ -22,22 +19,23 @@ function pairIssue(low: number | undefined, high: number | undefined): string | 
 const band = (low: number | undefined, high: number | undefined) =>
   low === undefined || high === undefined ? undefined : { low, high };
 
-/** Bands of one kind of sample, as typed. */
-export const bandsSchema = z
-  .object({ phLow: phEnd, phHigh: phEnd, ecLow: ecEnd, ecHigh: ecEnd })
-  .superRefine((form, context) => {
-    const ph = pairIssue(form.phLow, form.phHigh);
-    const ec = pairIssue(form.ecLow, form.ecHigh);
-    if (ph) context.addIssue({ code: 'custom', path: ['phHigh'], message: ph });
-    if (ec) context.addIssue({ code: 'custom', path: ['ecHigh'], message: ec });
-  })
-  .transform((form) => ({
-    ph: band(form.phLow, form.phHigh),
-    ec: band(form.ecLow, form.ecHigh),
-  }));
+/** Bands of one kind of sample, as typed; EC in the book's unit. */
+export const bandsSchema = (formats: Formats) =>
+  z
+    .object({ phLow: phEnd, phHigh: phEnd, ecLow: ecEnd(formats), ecHigh: ecEnd(formats) })
+    .superRefine((form, context) => {
+      const ph = pairIssue(form.phLow, form.phHigh);
+      const ec = pairIssue(form.ecLow, form.ecHigh);
+      if (ph) context.addIssue({ code: 'custom', path: ['phHigh'], message: ph });
+      if (ec) context.addIssue({ code: 'custom', path: ['ecHigh'], message: ec });
+    })
+    .transform((form) => ({
+      ph: band(form.phLow, form.phHigh),
+      ec: band(form.ecLow, form.ecHigh),
+    }));
 
-export type BandsIn = z.input<typeof bandsSchema>;
-export type BandsOut = z.output<typeof bandsSchema>;
+export type BandsIn = z.input<ReturnType<typeof bandsSchema>>;
+export type BandsOut = z.output<ReturnType<typeof bandsSchema>>;
 
 /** The form as it opens. */
 export function bandsDefaults(bands: SampleBands | undefined, formats: Formats): BandsIn {
@@ -46,7 +44,7 @@ export function bandsDefaults(bands: SampleBands | undefined, formats: Formats):
   return {
     phLow: mark(bands?.ph?.low),
     phHigh: mark(bands?.ph?.high),
-    ecLow: mark(bands?.ec?.low),
-    ecHigh: mark(bands?.ec?.high),
+    ecLow: bands?.ec ? formats.ecPlain(bands.ec.low) : '',
+    ecHigh: bands?.ec ? formats.ecPlain(bands.ec.high) : '',
   };
 }

@@ -1,64 +1,64 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { z } from 'zod';
 import { litresFrom, volumeFromLitres, type VolumeUnit } from '@/core/units';
-import { typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { typedEc, typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Tank } from '@/records/kinds';
 import type { Formats } from '@/words';
 
 const phEnd = typedNumber('pH').refine((ph) => ph >= 0 && ph <= 14, 'pH runs from 0 to 14.');
-const ecEnd = typedNumber('EC').refine(
-  (ec) => ec >= 0 && ec <= 20,
-  'In mS/cm a feed lies below 20. Was this typed in µS/cm or ppm?',
-);
+const ecEnd = (formats: Formats) => typedEc(formats, { of: 'a feed', from: 0, to: 20 });
 
-/** What the tank form takes, all as typed. */
-export const tankFormSchema = z
-  .object({
-    name: z.string().trim().min(1, 'A name is needed.').max(200),
-    volume: typedNumber('volume').refine((v) => v > 0, 'A volume above zero.'),
-    volumeUnit: z.enum(['L', 'US gal', 'UK gal']),
-    crop: z.string(),
-    stage: z.string(),
-    phLow: phEnd,
-    phHigh: phEnd,
-    ecLow: ecEnd,
-    ecHigh: ecEnd,
-    alpha: typedNumber('coefficient').refine(
-      (percent) => percent >= 1 && percent <= 4,
-      'A feed lies between 1 and 4 % per °C.',
-    ),
-    full: typedNumberOrNothing('volume').refine((v) => v === undefined || v > 0, 'Above zero.'),
-    pump: typedNumberOrNothing('flow').refine((v) => v === undefined || v > 0, 'Above zero.'),
-    waterA: z.string(),
-    waterB: z.string(),
-    share: typedNumberOrNothing('share').refine(
-      (share) => share === undefined || (share > 0 && share < 100),
-      'Between 0 and 100 %.',
-    ),
-    note: z.string().max(4000),
-  })
-  .superRefine((form, context) => {
-    const message = 'Must lie above the low end.';
-    if (form.phLow >= form.phHigh) context.addIssue({ code: 'custom', path: ['phHigh'], message });
-    if (form.full !== undefined && form.full < form.volume) {
-      const less = 'It holds at least what is in it.';
-      context.addIssue({ code: 'custom', path: ['full'], message: less });
-    }
-    if (form.ecLow >= form.ecHigh) context.addIssue({ code: 'custom', path: ['ecHigh'], message });
-  })
-  .transform(({ volume, volumeUnit, phLow, phHigh, ecLow, ecHigh, ...form }) => ({
-    name: form.name,
-    crop: form.crop,
-    stage: form.stage,
-    note: form.note,
-    volumeL: litresFrom(volume, volumeUnit),
-    fullL: form.full === undefined ? undefined : litresFrom(form.full, volumeUnit),
-    pumpLPerMin: form.pump,
-    alphaPerC: form.alpha / 100,
-    waters: watersOf(form),
-    phBand: { low: phLow, high: phHigh },
-    ecBand: { low: ecLow, high: ecHigh },
-  }));
+/** What the tank form takes, all as typed; EC in the book's unit. */
+export const tankFormSchema = (formats: Formats) =>
+  z
+    .object({
+      name: z.string().trim().min(1, 'A name is needed.').max(200),
+      volume: typedNumber('volume').refine((v) => v > 0, 'A volume above zero.'),
+      volumeUnit: z.enum(['L', 'US gal', 'UK gal']),
+      crop: z.string(),
+      stage: z.string(),
+      phLow: phEnd,
+      phHigh: phEnd,
+      ecLow: ecEnd(formats),
+      ecHigh: ecEnd(formats),
+      alpha: typedNumber('coefficient').refine(
+        (percent) => percent >= 1 && percent <= 4,
+        'A feed lies between 1 and 4 % per °C.',
+      ),
+      full: typedNumberOrNothing('volume').refine((v) => v === undefined || v > 0, 'Above zero.'),
+      pump: typedNumberOrNothing('flow').refine((v) => v === undefined || v > 0, 'Above zero.'),
+      waterA: z.string(),
+      waterB: z.string(),
+      share: typedNumberOrNothing('share').refine(
+        (share) => share === undefined || (share > 0 && share < 100),
+        'Between 0 and 100 %.',
+      ),
+      note: z.string().max(4000),
+    })
+    .superRefine((form, context) => {
+      const message = 'Must lie above the low end.';
+      if (form.phLow >= form.phHigh)
+        context.addIssue({ code: 'custom', path: ['phHigh'], message });
+      if (form.full !== undefined && form.full < form.volume) {
+        const less = 'It holds at least what is in it.';
+        context.addIssue({ code: 'custom', path: ['full'], message: less });
+      }
+      if (form.ecLow >= form.ecHigh)
+        context.addIssue({ code: 'custom', path: ['ecHigh'], message });
+    })
+    .transform(({ volume, volumeUnit, phLow, phHigh, ecLow, ecHigh, ...form }) => ({
+      name: form.name,
+      crop: form.crop,
+      stage: form.stage,
+      note: form.note,
+      volumeL: litresFrom(volume, volumeUnit),
+      fullL: form.full === undefined ? undefined : litresFrom(form.full, volumeUnit),
+      pumpLPerMin: form.pump,
+      alphaPerC: form.alpha / 100,
+      waters: watersOf(form),
+      phBand: { low: phLow, high: phHigh },
+      ecBand: { low: ecLow, high: ecHigh },
+    }));
 
 /** The waters of a tank with their shares; the second takes what the first leaves. */
 function watersOf(form: { waterA: string; waterB: string; share?: number | undefined }) {
@@ -72,8 +72,8 @@ function watersOf(form: { waterA: string; waterB: string; share?: number | undef
   ];
 }
 
-export type TankFormIn = z.input<typeof tankFormSchema>;
-export type TankFormOut = z.output<typeof tankFormSchema>;
+export type TankFormIn = z.input<ReturnType<typeof tankFormSchema>>;
+export type TankFormOut = z.output<ReturnType<typeof tankFormSchema>>;
 
 /** The form as it opens: the tank's own values, or empty. */
 export function tankDefaults(tank: Tank | undefined, formats: Formats): TankFormIn {
@@ -88,8 +88,8 @@ export function tankDefaults(tank: Tank | undefined, formats: Formats): TankForm
     stage: tank?.stage ?? '',
     phLow: mark(tank?.phBand.low ?? 5.5),
     phHigh: mark(tank?.phBand.high ?? 6.5),
-    ecLow: tank ? mark(tank.ecBand.low) : '',
-    ecHigh: tank ? mark(tank.ecBand.high) : '',
+    ecLow: tank ? formats.ecPlain(tank.ecBand.low) : '',
+    ecHigh: tank ? formats.ecPlain(tank.ecBand.high) : '',
     alpha: mark(100 * (tank?.alphaPerC ?? FEED_ALPHA_PER_C)),
     full: tank?.fullL === undefined ? '' : mark(volumeFromLitres(tank.fullL, unit)),
     pump: tank?.pumpLPerMin === undefined ? '' : mark(tank.pumpLPerMin),

@@ -5,7 +5,7 @@ import { tankDefaults, tankFormSchema } from './tankFormSchema';
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const blank = tankDefaults(undefined, formats);
 const form = (more: Partial<typeof blank>) =>
-  tankFormSchema.safeParse({
+  tankFormSchema(formats).safeParse({
     ...blank,
     name: 'Basil',
     volume: '160',
@@ -47,19 +47,39 @@ describe('a tank from its form', () => {
     expect(messages(form({ full: '100' }))).toEqual({ full: 'It holds at least what is in it.' });
     expect(messages(form({ alpha: '9' })).alpha).toContain('between 1 and 4 %');
     expect(messages(form({ share: '120' })).share).toContain('0 and 100');
-    expect(messages(form({ ecHigh: '1800' })).ecHigh).toContain('µS/cm');
+    expect(messages(form({ ecHigh: '1800' })).ecHigh).toContain('In mS/cm a feed lies between');
     expect(messages(form({ phLow: '7' })).phHigh).toContain('above the low end');
   });
   test('a tank goes into the form and comes out the same', () => {
     const tank = { ...form({ waterA: 'a', waterB: 'b', share: '70', pump: '20' }).data!, place: 1 };
-    const again = tankFormSchema.parse(tankDefaults(tank as never, formats));
+    const again = tankFormSchema(formats).parse(tankDefaults(tank as never, formats));
     expect({ ...again, place: 1 }).toEqual(tank);
+  });
+});
+
+describe('EC in the unit of the book', () => {
+  const ppm = makeFormats({ ...DEFAULT_FORMATS, ecScale: 'ppm500' });
+  const typed = { ...tankDefaults(undefined, ppm), name: 'Basil', volume: '160' };
+  const ends = { ecLow: '500', ecHigh: '900' };
+
+  test('a band typed in ppm is kept in mS/cm and comes back as typed', () => {
+    const tank = tankFormSchema(ppm).parse({ ...typed, ...ends });
+    expect(tank.ecBand).toEqual({ low: 1, high: 1.8 });
+    expect(tankDefaults({ ...tank, place: 1 } as never, ppm)).toMatchObject(ends);
+    const sample = bandsSchema(ppm).parse({ ...bandsDefaults(undefined, ppm), ...ends });
+    expect(sample.ec).toEqual({ low: 1, high: 1.8 });
+  });
+  test('what was typed in another unit is asked about in this one', () => {
+    const result = tankFormSchema(ppm).safeParse({ ...typed, ecLow: '500', ecHigh: '18000' });
+    expect(result.error?.issues[0]?.message).toBe(
+      'In ppm (×500) a feed lies between 0 and 10000. Was this typed in another unit?',
+    );
   });
 });
 
 describe('bands of other samples', () => {
   const bands = (more: Partial<ReturnType<typeof bandsDefaults>>) =>
-    bandsSchema.safeParse({ ...bandsDefaults(undefined, formats), ...more });
+    bandsSchema(formats).safeParse({ ...bandsDefaults(undefined, formats), ...more });
 
   test('both fields empty is no band; both typed is one', () => {
     expect(bands({}).data).toEqual({ ph: undefined, ec: undefined });

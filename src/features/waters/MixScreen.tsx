@@ -35,7 +35,11 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
     first: find(firstId),
     second: find(secondId),
     by,
-    value: typed.ok ? typed.value : undefined,
+    value: typed.ok
+      ? by === 'ecMsPerCm'
+        ? formats.ecFromTyped(typed.value)
+        : typed.value
+      : undefined,
     volumeL: litres.ok ? litres.value : undefined,
   });
   const options = waters.map(({ id, body }) => ({ value: id, label: body.name }));
@@ -57,14 +61,14 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
         value={by}
         onChoose={setBy}
         options={[
-          { value: 'ecMsPerCm', label: 'EC', hint: 'mS/cm at 25 °C' },
+          { value: 'ecMsPerCm', label: 'EC', hint: `${formats.ecUnit} at 25 °C` },
           { value: 'alkalinityMmolPerL', label: 'alkalinity', hint: 'mmol/L' },
         ]}
       />
       <Panel>
         <NumberField
           label="Target"
-          unit={by === 'ecMsPerCm' ? 'mS/cm' : 'mmol/L'}
+          unit={by === 'ecMsPerCm' ? formats.ecUnit : 'mmol/L'}
           typed={target}
           onType={setTarget}
           size="large"
@@ -82,7 +86,7 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
               </Say>
               <Say size="small">
                 of {find(firstId)?.name} and {find(secondId)?.name}. The mixture: EC{' '}
-                {formats.number(mix.ecMsPerCm, 2)} mS/cm, alkalinity{' '}
+                {formats.ec(mix.ecMsPerCm)} {formats.ecUnit}, alkalinity{' '}
                 {alkalinityText(mix.alkalinityMmolPerL, formats)}.
               </Say>
             </>

@@ -18,11 +18,12 @@ import { ALKALINITY_UNITS, waterDefaults, waterFormSchema, type WaterIn } from '
 
 /** Adds a water, or changes one. */
 export function WaterForm() {
+  const { ecScale } = useFormats().settings;
   const { waterId } = useLocalSearchParams<{ waterId?: string }>();
   const { data: waters } = useRows('water');
   if (!waters) return <Skeleton label="Loading the water" />;
   const water = waters.find(({ id }) => id === waterId);
-  return <Fields key={water?.revId ?? 'new'} water={water} />;
+  return <Fields key={`${water?.revId ?? 'new'} ${ecScale}`} water={water} />;
 }
 
 function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
@@ -30,7 +31,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const formats = useFormats();
   const { act } = useAct();
   const fields = useForm<WaterIn, unknown, Water>({
-    resolver: zodResolver(waterFormSchema),
+    resolver: zodResolver(waterFormSchema(formats)),
     defaultValues: waterDefaults(water?.body, formats),
   });
   const { control, handleSubmit } = fields;
@@ -59,7 +60,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
         ]}
       />
       <FieldRow>
-        <FormField control={control} name="ec" label="EC at 25 °C" unit="mS/cm" numeric />
+        <FormField control={control} name="ec" label="EC at 25 °C" unit={formats.ecUnit} numeric />
         <FormField control={control} name="ph" label="pH" numeric />
       </FieldRow>
       <FieldRow>

@@ -4,7 +4,7 @@ import {
   ALKALINITY_PER_MMOL_PER_L,
   type AlkalinityUnit,
 } from '@/core/chemistry';
-import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { typedEcOrNothing, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Water } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -24,42 +24,41 @@ const hardness = (what: string) =>
     'In mg/L water lies between 0 and 480.',
   );
 
-/** What the form of a water takes, all as typed. */
-export const waterFormSchema = z
-  .object({
-    name: z.string().trim().min(1, 'A name is needed.').max(200),
-    basis: z.enum(['report', 'measured']),
-    ec: typedNumberOrNothing('EC').refine(
-      (ec) => ec === undefined || (ec > 0 && ec <= 20),
-      'In mS/cm water lies between 0 and 20. Was this typed in µS/cm?',
-    ),
-    alkalinity: typedNumberOrNothing('alkalinity').refine(
-      (value) => value === undefined || value >= 0,
-      'Zero or more.',
-    ),
-    calcium: hardness('calcium'),
-    magnesium: hardness('magnesium'),
-    unit: z.enum(ALKALINITY_UNITS),
-    ph: typedNumberOrNothing('pH').refine(
-      (ph) => ph === undefined || (ph >= 3 && ph <= 12),
-      'Water lies between 3 and 12.',
-    ),
-    note: z.string().max(4000),
-  })
-  .superRefine(({ alkalinity, unit }, context) => {
-    if (alkalinity === undefined || alkalinityMmolPerL(alkalinity, unit) <= 20) return;
-    const message = 'No water is that alkaline. Is the unit right?';
-    context.addIssue({ code: 'custom', path: ['alkalinity'], message });
-  })
-  .transform(({ alkalinity, unit, ec, calcium, magnesium, ...rest }): Water => ({
-    ...rest,
-    calciumMmolPerL: calcium === undefined ? undefined : calcium / CALCIUM_G_PER_MOL,
-    magnesiumMmolPerL: magnesium === undefined ? undefined : magnesium / MAGNESIUM_G_PER_MOL,
-    ecMsPerCm: ec,
-    alkalinityMmolPerL: alkalinity === undefined ? undefined : alkalinityMmolPerL(alkalinity, unit),
-  }));
+/** What the form of a water takes, all as typed; EC in the book's unit. */
+export const waterFormSchema = (formats: Formats) =>
+  z
+    .object({
+      name: z.string().trim().min(1, 'A name is needed.').max(200),
+      basis: z.enum(['report', 'measured']),
+      ec: typedEcOrNothing(formats, { of: 'water', from: 0.001, to: 20 }),
+      alkalinity: typedNumberOrNothing('alkalinity').refine(
+        (value) => value === undefined || value >= 0,
+        'Zero or more.',
+      ),
+      calcium: hardness('calcium'),
+      magnesium: hardness('magnesium'),
+      unit: z.enum(ALKALINITY_UNITS),
+      ph: typedNumberOrNothing('pH').refine(
+        (ph) => ph === undefined || (ph >= 3 && ph <= 12),
+        'Water lies between 3 and 12.',
+      ),
+      note: z.string().max(4000),
+    })
+    .superRefine(({ alkalinity, unit }, context) => {
+      if (alkalinity === undefined || alkalinityMmolPerL(alkalinity, unit) <= 20) return;
+      const message = 'No water is that alkaline. Is the unit right?';
+      context.addIssue({ code: 'custom', path: ['alkalinity'], message });
+    })
+    .transform(({ alkalinity, unit, ec, calcium, magnesium, ...rest }): Water => ({
+      ...rest,
+      calciumMmolPerL: calcium === undefined ? undefined : calcium / CALCIUM_G_PER_MOL,
+      magnesiumMmolPerL: magnesium === undefined ? undefined : magnesium / MAGNESIUM_G_PER_MOL,
+      ecMsPerCm: ec,
+      alkalinityMmolPerL:
+        alkalinity === undefined ? undefined : alkalinityMmolPerL(alkalinity, unit),
+    }));
 
-export type WaterIn = z.input<typeof waterFormSchema>;
+export type WaterIn = z.input<ReturnType<typeof waterFormSchema>>;
 
 const perLitre = (mmol: number | undefined, gPerMol: number) =>
   mmol === undefined ? undefined : mmol * gPerMol;
@@ -73,7 +72,7 @@ export function waterDefaults(water: Water | undefined, formats: Formats): Water
   return {
     name: water?.name ?? '',
     basis: water?.basis ?? 'report',
-    ec: mark(water?.ecMsPerCm),
+    ec: water?.ecMsPerCm === undefined ? '' : formats.ecPlain(water.ecMsPerCm),
     alkalinity: mark(water?.alkalinityMmolPerL),
     unit: water ? 'mmol/L' : 'mg/L CaCO3',
     calcium: mark(perLitre(water?.calciumMmolPerL, CALCIUM_G_PER_MOL)),

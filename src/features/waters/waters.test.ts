@@ -15,13 +15,15 @@ const rain = { ...town, name: 'rain', ecMsPerCm: 0.02, alkalinityMmolPerL: 0.1 }
 
 test('a report in mg/L CaCO3 is kept as mmol/L; 165 mg/L are 3.297', () => {
   const form = { ...waterDefaults(undefined, formats), name: 'town', ec: '0,52' };
-  const parsed = waterFormSchema.parse({ ...form, alkalinity: '165' });
+  const parsed = waterFormSchema(formats).parse({ ...form, alkalinity: '165' });
   expect(parsed.alkalinityMmolPerL).toBeCloseTo(3.297, 3);
   expect(parsed.ecMsPerCm).toBe(0.52);
   expect(waterLine(parsed, formats)).toContain('3.3 mmol/L (165 mg/L CaCO3)');
-  const wrong = waterFormSchema.safeParse({ ...form, alkalinity: '165', unit: 'mmol/L' });
+  const wrong = waterFormSchema(formats).safeParse({ ...form, alkalinity: '165', unit: 'mmol/L' });
   expect(wrong.error?.issues[0]).toMatchObject({ path: ['alkalinity'] });
-  expect(waterFormSchema.safeParse({ ...form, ec: '520' }).error?.issues[0]?.path).toEqual(['ec']);
+  expect(waterFormSchema(formats).safeParse({ ...form, ec: '520' }).error?.issues[0]?.path).toEqual(
+    ['ec'],
+  );
 });
 
 test('half and half lies in the middle; litres add up; outside there is none', () => {
