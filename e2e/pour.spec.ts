@@ -47,12 +47,16 @@ test('plan, pour, mix, two readings that agree, the next dose: each beside what 
   await page.clock.fastForward(10 * 60_000);
   await read(page, { ph: '7.05', ec: '1.4', temp: '20' });
   await expect(page.getByText(/^Read while mixing: it teaches nothing/)).toBeVisible();
+  await openTank(page, 'Basil tables');
   await press(page, 'Dose');
   await expect(page.getByText(/^The last dose is mixing until /)).toBeVisible();
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
   await page.clock.fastForward(21 * 60_000);
   await read(page, { ph: '7.00', ec: '1.4', temp: '20' });
-  await expect(page.getByText(/Read once more in five minutes/)).toBeVisible();
+  await expect(page.getByText(/^Read it again at /)).toBeVisible();
+  await expect(page.getByText('Correct the tank.')).toHaveCount(0);
+  await openTank(page, 'Basil tables');
+  await expect(page.getByText(/^Read it again at /)).toBeVisible();
   await press(page, 'Dose');
   await expect(page.getByText(/needs a second reading\.$/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Poured/ })).toHaveCount(0);

@@ -15,5 +15,6 @@ export * from './penWords';
 export * from './standingWords';
 export * from './stepTyped';
 export * from './verdictWords';
+export * from './waitingWords';
 export * from './when';
 export * from './sampleWords';

@@ -40,6 +40,8 @@ export interface TankAnswer extends RecordNames {
   readonly leaving: { readonly ph?: Leaving | undefined; readonly ec?: Leaving | undefined };
   /** A dose that was not re-read yet. */
   readonly mixing?: AdditionRow | undefined;
+  /** Dosed, read once since, still out of band: from when a second reading is asked for. */
+  readonly readAgainMs?: number | undefined;
 }
 
 /** Something poured into a tank. */
@@ -98,6 +100,16 @@ export interface ExpectedNow {
   readonly ec?: Expectation | undefined;
 }
 
+/** What the water of a week's usual top-ups does to a tank's pH, by itself. */
+export interface TopUpWeek {
+  readonly litresPerDay: number;
+  /** Alkalinity brought, meq for each litre of the tank. */
+  readonly broughtMeqPerL: number;
+  readonly fromPh: number;
+  /** 95 % of what is believed lies between low and high. */
+  readonly toPh: { readonly mean: number; readonly low: number; readonly high: number };
+}
+
 /** What a tank's plants took, and which way its pH goes by itself. */
 export interface WaterUseAnswer {
   /** Absent until two levels were read. */
@@ -110,6 +122,8 @@ export interface WaterUseAnswer {
   };
   /** Between readings with nothing poured, pH a day; absent below three such stretches. */
   readonly phPerDay?: { readonly value: number; readonly stdU: number };
+  /** Absent until top-ups are a habit and their water is known. */
+  readonly topUps?: TopUpWeek;
 }
 
 /** A page of a tank's readings of one kind of sample, newest first. */

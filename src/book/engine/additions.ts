@@ -24,6 +24,10 @@ export function additionsOf(book: BookState, tankId: RecordId): readonly TimedAd
   return byTank.get(tankId) ?? [];
 }
 
+/** Whether it was poured for the pH. */
+export const isPhDose = ({ record }: TimedAddition): boolean =>
+  record.body.what === 'acid' || record.body.what === 'base';
+
 /** Doses made on a reading: acid or base for its pH, stock or water for its EC. */
 export function dosesOn(
   book: BookState,

@@ -7,30 +7,24 @@ import type {
   TankBelieved,
 } from '@/book/answers';
 import { molPerUnit } from '@/core/chemistry';
-import { doseCurve, planDose, type LastDose, type SecondReading } from '@/core/dosing';
+import { doseCurve, planDose, type LastDose } from '@/core/dosing';
 import {
   CONTRADICTION_TAIL,
   alkalinityOf,
   factorOf,
-  newestAgreed,
   strengthOf,
   type Beliefs,
   type Believed,
 } from '@/core/tank-belief';
-import type { Verdict } from '@/core/verdict';
 import type { RecordId } from '@/records';
-import { additionsOf, type TimedAddition } from './additions';
+import { additionsOf, isPhDose, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { productById } from './productOf';
+import { secondOf } from './secondReading';
 import { tankAnswer } from './tankAnswers';
 import { tankBelief, type Asked } from './tankBelief';
 import { mixedMsOf, type SessionReading, type TankSession } from './tankSessions';
 import { mixingOfTank } from './tankTimeline';
-
-const MINUTE_MS = 60_000;
-
-const isPhDose = ({ record }: TimedAddition) =>
-  record.body.what === 'acid' || record.body.what === 'base';
 
 const inMmol = ({ mean, low, high }: Believed): Believed => ({
   mean: 1000 * mean,
@@ -105,30 +99,6 @@ function lastPoured(book: BookState, id: RecordId): LastDose | undefined {
   return { what: last.record.body.what === 'base' ? 'base' : 'acid', atMs: last.atMs, mixedMs };
 }
 
-/**
- * A second reading that has to agree before anything more is poured. After a dose only what was read
- * once it had mixed counts; before the first one a second reading settles what is only probable.
- */
-function secondOf(
-  session: TankSession,
-  { verdict, betweenMinutes }: { readonly verdict: Verdict; readonly betweenMinutes: number },
-): SecondReading | undefined {
-  const last = session.readings.at(-1);
-  if (!last) return undefined;
-  const first = { firstPh: last.seen.ph, firstMs: last.atMs };
-  const notBeforeMs = last.atMs + MINUTE_MS * betweenMinutes;
-  const dose = session.doses.at(-1);
-  if (dose) {
-    const read = session.readings.findLast(({ after, left }) => after === dose && !left);
-    if (!read) return { why: 'notRead', ...first, notBeforeMs: mixedMsOf(dose) };
-    return last.lone ? { why: 'afterDose', ...first, notBeforeMs } : undefined;
-  }
-  const probable = verdict === 'probablyHigh' || verdict === 'probablyLow';
-  const seen = session.readings.map((reading) => reading.seen);
-  const agreed = newestAgreed(seen, { betweenMinutes }) === seen.length - 1;
-  return probable && !agreed ? { why: 'probable', ...first, notBeforeMs } : undefined;
-}
-
 function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction | undefined {
   if (session.wider) return undefined;
   const last = session.readings.findLast(({ left }) => left === undefined);
@@ -162,13 +132,11 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
   };
   if (!found) return { ...common, outcomes: [] };
   const { session, beliefs } = found;
-  const { betweenMinutes } = mixingOfTank(tank.body, tank.body.volumeL);
-  const verdict = tank.latest?.ph?.judged.verdict ?? 'cantTell';
   return {
     ...common,
     believed: believedOf(session, beliefs),
     outcomes: session.doses.map((dose) => outcomeOf(session, beliefs, dose)).reverse(),
-    second: secondOf(session, { verdict, betweenMinutes }),
+    second: secondOf(session, tank),
     contradiction: contradictionOf(session, beliefs),
     filledMs: session.fill?.atMs,
   };

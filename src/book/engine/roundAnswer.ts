@@ -31,6 +31,8 @@ export function roundAnswer(
       const dueMs = Date.parse(tank.mixing.body.rereadAt ?? tank.mixing.body.at);
       return { kind: 'reread', tank, dueMs, done: false };
     }
+    if (tank.readAgainMs !== undefined)
+      return { kind: 'reread', tank, dueMs: tank.readAgainMs, done: false };
     const done = tank.latest !== undefined && tank.latest.atMs >= dayStartMs;
     return { kind: 'tank', tank, done };
   });

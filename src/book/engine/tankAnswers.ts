@@ -16,6 +16,7 @@ import { pensAnswer } from './penAnswers';
 import { readingRow } from './readingRow';
 import { readingsOf } from './readingsOf';
 import { tankColumns } from './tankColumns';
+import { secondWaitedFor } from './secondReading';
 import { spare } from './spare';
 import { expectedNow, leavingOf } from './tankOutlook';
 
@@ -52,11 +53,15 @@ function tankNow(
   return spare(
     book,
     body.name,
-    () => ({
-      ...common,
-      latest: rowsOf(book, id, 1)[0],
-      leaving: leavingOf(book, { id, body }, nowMs),
-    }),
+    () => {
+      const latest = rowsOf(book, id, 1)[0];
+      return {
+        ...common,
+        latest,
+        leaving: leavingOf(book, { id, body }, nowMs),
+        readAgainMs: mixing ? undefined : secondWaitedFor(book, id, { body, latest }, nowMs),
+      };
+    },
     () => ({ ...common, leaving: {} }),
   );
 }

@@ -3,7 +3,7 @@ import { hasNumber, type JudgedValue } from '@/core/readings';
 import { useFormats } from '@/features/frame/formats';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { judgedWords } from '@/words';
+import { judgedWords, type Waiting } from '@/words';
 import { BandEnds } from './BandEnds';
 import { JudgedNotch } from './JudgedNotch';
 import { WhyBudget } from './WhyBudget';
@@ -15,14 +15,14 @@ interface Props {
   readonly aside?: string;
   /** Where it goes. */
   readonly outlook?: string;
-  /** A dose mixes until then: said instead of a verdict. */
-  readonly mixing?: string | undefined;
+  /** What has to be waited for: said instead of a verdict. */
+  readonly waiting?: Waiting | undefined;
   /** hero where it leads the screen. */
   readonly size?: 'row' | 'hero';
 }
 
 /** A judged value as it leads a screen: number and ±, notch with its ends, verdict, what to do. */
-export function JudgedPanel({ quantity, judged, aside, outlook, mixing, size = 'row' }: Props) {
+export function JudgedPanel({ quantity, judged, aside, outlook, waiting, size = 'row' }: Props) {
   const formats = useFormats();
   const ph = quantity === 'ph';
   const { value, budget, band, verdict, standing } = judged;
@@ -46,11 +46,11 @@ export function JudgedPanel({ quantity, judged, aside, outlook, mixing, size = '
         <BandEnds low={write(band.low)} high={write(band.high)} />
       )}
       <View style={styles.verdict}>
-        <Say bold tone={mixing ? 'attention' : words.tone}>
-          {mixing ?? words.sentence}
+        <Say bold tone={waiting ? 'attention' : words.tone}>
+          {waiting?.sentence ?? words.sentence}
         </Say>
         <Say size="small" tone="soft">
-          {mixing ? 'Read it then; what it shows until then says little.' : words.advice}
+          {waiting?.advice ?? words.advice}
         </Say>
         {outlook ? <Say size="small">{outlook}</Say> : null}
       </View>
@@ -58,7 +58,7 @@ export function JudgedPanel({ quantity, judged, aside, outlook, mixing, size = '
         aside={aside ?? ''}
         of={ph ? 'pH' : 'EC'}
         budget={budget}
-        write={(u) => `${formats.number(u, 3)}${ph ? '' : ' mS/cm'}`}
+        write={(u) => (ph ? formats.number(u, 3) : `${formats.ecFine(u)} ${formats.ecUnit}`)}
       />
     </View>
   );

@@ -13,7 +13,7 @@ import { useNextStop } from '@/features/round/useNextStop';
 import { stopHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { clock, SAMPLE_NAME } from '@/words';
+import { clock, SAMPLE_NAME, waitingOf } from '@/words';
 import type { ReadTyped } from './readModel';
 
 /** A reading that is in the book. */
@@ -49,7 +49,9 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
   const { act } = useAct();
   const formats = useFormats();
   const next = useNextStop();
-  const dose = saved.sample === 'tank' && offersDose(saved.ph);
+  const ofTank = saved.sample === 'tank';
+  const waiting = ofTank ? waitingOf(tank, saved.savedMs) : undefined;
+  const dose = ofTank && !waiting && offersDose(saved.ph);
   const [canUndo, setCanUndo] = useState(true);
   useEffect(() => {
     const timer = setTimeout(() => setCanUndo(false), UNDO_MS);
@@ -95,12 +97,12 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
         <Say size="small">
           {(saved.mixedMs ?? 0) > saved.savedMs
             ? `Read while mixing: it teaches nothing. The dose is mixed at ${clock(saved.mixedMs!)}.`
-            : `After the dose Zolder expected ${formats.ph(saved.promisedPh)}; it is ${formats.ph(saved.ph.value)}. Read once more in five minutes: two that agree count.`}
+            : `After the dose Zolder expected ${formats.ph(saved.promisedPh)}; it is ${formats.ph(saved.ph.value)}.`}
         </Say>
       ) : null}
       {saved.ph ? (
         <Panel>
-          <JudgedPanel quantity="ph" judged={saved.ph} size="hero" />
+          <JudgedPanel quantity="ph" judged={saved.ph} waiting={waiting} size="hero" />
         </Panel>
       ) : null}
       {saved.ec ? (

@@ -4,6 +4,7 @@ import type { Verdict } from '@/core/verdict';
 import {
   additionLine,
   ago,
+  clock,
   dueTime,
   judgedWords,
   minutesSeconds,
@@ -126,10 +127,12 @@ export function rereadLine(
   formats: Formats,
   nowMs: number,
 ): string {
-  const body = tank.mixing?.body;
-  const what = body
-    ? `${additionLine(body, formats)} poured ${ago(Date.parse(body.at), nowMs)}`
-    : '';
+  if (!tank.mixing)
+    return nowMs >= dueMs
+      ? 'Read once since it was dosed: read it once more.'
+      : `Read once since it was dosed; once more at ${clock(dueMs)}.`;
+  const { body } = tank.mixing;
+  const what = `${additionLine(body, formats)} poured ${ago(Date.parse(body.at), nowMs)}`;
   return nowMs >= dueMs
     ? `${what}. Mixed: read it again.`
     : `${what}. Mixing for ${minutesSeconds((dueMs - nowMs) / 1000)} more.`;

@@ -13,10 +13,11 @@ import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { waitingOf } from '@/words';
 import { TankHistory } from '@/features/LazyChart';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
-import { mixingLine, outlookOf, shownLine } from './tankViewModel';
+import { outlookOf, shownLine } from './tankViewModel';
 
 const NONE: readonly AdditionRow[] = [];
 
@@ -105,7 +106,7 @@ export function TankDetail({
                 <JudgedPanel
                   quantity="ph"
                   judged={latest.ph.judged}
-                  mixing={mixingLine(tank, nowMs)}
+                  waiting={waitingOf(tank, nowMs)}
                   aside={shownLine(latest, 'ph', { formats, nowMs })}
                   outlook={outlookOf(latest.ph.judged, tank.leaving.ph, nowMs)}
                 />

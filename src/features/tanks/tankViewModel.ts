@@ -1,4 +1,4 @@
-import type { AdditionRow, ReadingRow, TankAnswer } from '@/book/answers';
+import type { AdditionRow, ReadingRow } from '@/book/answers';
 import type { Leaving } from '@/core/forecast';
 import { sideOfVerdict } from '@/core/look-back';
 import { hasNumber, type JudgedValue } from '@/core/readings';
@@ -6,7 +6,6 @@ import {
   ADDITION_WORD,
   additionLine,
   ago,
-  clock,
   judgedWords,
   leavingSentence,
   shortDay,
@@ -25,12 +24,6 @@ export function shownLine(
   const shown = formats.number(side.shown, digits);
   const unit = quantity === 'ec' && reading.ec ? ` ${reading.ec.scale}` : '';
   return `${side.penCode} showed ${shown}${unit}, ${ago(reading.atMs, nowMs)}`;
-}
-
-/** What stands instead of a verdict while something poured is mixing. */
-export function mixingLine({ mixing }: TankAnswer, nowMs: number): string | undefined {
-  const mixedMs = Date.parse(mixing?.body.rereadAt ?? '');
-  return mixedMs > nowMs ? `Mixing until ${clock(mixedMs)}.` : undefined;
 }
 
 /** Where it goes, said only of a value that lies in its band: what can't be told goes nowhere. */

@@ -1,0 +1,59 @@
+import type { TankAnswer } from '@/book/answers';
+import type { SecondReading } from '@/core/dosing';
+import { newestAgreed } from '@/core/tank-belief';
+import { sideOfVerdict } from '@/core/look-back';
+import type { RecordId } from '@/records';
+import { additionsOf, isPhDose } from './additions';
+import type { BookState } from './bookState';
+import { mixedMsOf, sessionsOf, type TankSession } from './tankSessions';
+import { mixingOfTank } from './tankTimeline';
+
+const MINUTE_MS = 60_000;
+/** A dose of the day before is no longer waited for, ms. */
+const SAME_DAY_MS = 20 * 3_600_000;
+
+/**
+ * A second reading that has to agree before anything more is poured. After a dose only what was read
+ * once it had mixed counts; before the first one a second reading settles what is only probable.
+ */
+export function secondOf(
+  session: TankSession,
+  { body, latest }: Pick<TankAnswer, 'body' | 'latest'>,
+): SecondReading | undefined {
+  const verdict = latest?.ph?.judged.verdict ?? 'cantTell';
+  const { betweenMinutes } = mixingOfTank(body, body.volumeL);
+  const last = session.readings.at(-1);
+  if (!last) return undefined;
+  const first = { firstPh: last.seen.ph, firstMs: last.atMs };
+  const notBeforeMs = last.atMs + MINUTE_MS * betweenMinutes;
+  const dose = session.doses.at(-1);
+  if (dose) {
+    const read = session.readings.findLast(({ after, left }) => after === dose && !left);
+    if (!read) return { why: 'notRead', ...first, notBeforeMs: mixedMsOf(dose) };
+    return last.lone ? { why: 'afterDose', ...first, notBeforeMs } : undefined;
+  }
+  const probable = verdict === 'probablyHigh' || verdict === 'probablyLow';
+  const seen = session.readings.map((reading) => reading.seen);
+  const agreed = newestAgreed(seen, { betweenMinutes }) === seen.length - 1;
+  return probable && !agreed ? { why: 'probable', ...first, notBeforeMs } : undefined;
+}
+
+/**
+ * When a tank dosed today and still out of its band is to be read once more: what was read since
+ * stands alone, so nothing is planned on it yet. Undefined where nothing waits.
+ */
+export function secondWaitedFor(
+  book: BookState,
+  id: RecordId,
+  tank: Pick<TankAnswer, 'body' | 'latest'>,
+  nowMs: number,
+): number | undefined {
+  const judged = tank.latest?.ph?.judged;
+  const side = judged && sideOfVerdict(judged.verdict);
+  const dose = additionsOf(book, id).findLast(isPhDose);
+  if ((side !== 'low' && side !== 'high') || !dose || nowMs - dose.atMs > SAME_DAY_MS)
+    return undefined;
+  const session = sessionsOf(book, id).findLast(({ readings }) => readings.length > 0);
+  const second = session && secondOf(session, tank);
+  return second?.why === 'afterDose' ? second.notBeforeMs : undefined;
+}
