@@ -13,6 +13,10 @@ module.exports = {
       ...shared,
       displayName: 'node',
       preset: 'jest-expo/node',
+      transform: {
+        ...shared.transform,
+        '/src/(core|records|storage|book|demo)/.*\\.test\\.ts$': '<rootDir>/scripts/jest/bundledTest.cjs',
+      },
       testMatch: ['<rootDir>/{src,server,scripts}/**/*.test.ts'],
     },
     {

@@ -144,6 +144,7 @@ function makeCopy() {
   for (const name of [
     'src',
     'docs',
+    'scripts',
     'jest.config.js',
     'package.json',
     'tsconfig.json',

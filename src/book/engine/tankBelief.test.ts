@@ -185,3 +185,22 @@ describe('what is believed of a tank', () => {
     expect(after.high / after.low).toBeLessThan(high / low);
   });
 });
+
+test('a recipe makes the feed surer: its factor is supposed at one, and a first dose is larger', () => {
+  const first = (recipe?: { phosphorusMgPerL: number; atEcMsPerCm: number }) => {
+    const { book, read, check, tankId } = hourly({ recipe });
+    check(0);
+    read(24, { ph: 7, ec: 1.6 });
+    const wish = { productId: 'nitric-38', chasingAccepted: false, neverChanged: false };
+    const { plan } = dosePlanAnswer(book, { tankId, wish, nowMs: 24.2 * HOUR_MS })!;
+    const { believed } = doseAnswer(book, tankId, 24.2 * HOUR_MS)!;
+    return { ml: plan.ok ? plan.value.firstAmount : NaN, factor: believed!.factor! };
+  };
+  // 0.5 mmol/L for each mS/cm is what is supposed anyway: 24.8 mg/L at 1.6.
+  const [told, untold] = [first({ phosphorusMgPerL: 24.8, atEcMsPerCm: 1.6 }), first()];
+  expect(told.factor.mean).toBeCloseTo(Math.exp(0.4 ** 2 / 2), 1);
+  expect(untold.factor.mean).toBeCloseTo(0.6 * Math.exp(0.8 ** 2 / 2), 1);
+  expect(told.ml).toBeGreaterThan(1.3 * untold.ml);
+  // Twice the phosphorus takes about twice the acid.
+  expect(first({ phosphorusMgPerL: 49.6, atEcMsPerCm: 1.6 }).ml).toBeGreaterThan(1.5 * told.ml);
+});

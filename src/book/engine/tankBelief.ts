@@ -1,5 +1,4 @@
 import {
-  FEED_FACTOR,
   beliefsOf,
   carriedFactor,
   carriedStrength,
@@ -11,6 +10,7 @@ import {
 } from '@/core/tank-belief';
 import type { RecordId } from '@/records';
 import type { BookState } from './bookState';
+import { factorSupposed } from './feedRecipe';
 import { sessionsOf, type TankSession } from './tankSessions';
 
 const DAY_MS = 86_400_000;
@@ -63,6 +63,7 @@ function believe(session: TankSession, carried: Carried, asked: Asked = {}): Bel
   const base: Session = {
     told: carried.factor && !asked.neverChanged ? { ...told, factor: carried.factor } : told,
     events: session.events,
+    recipe: session.recipe,
     plannedUnknownId: asked.unknownId,
     strengths: carried.strengths,
   };
@@ -119,6 +120,7 @@ function strengthsFor(book: BookState, session: TankSession, asked: Asked) {
 /** The factor a session of the same feed begins with: carried from each to the next, less sure by the days. */
 function factorBefore(book: BookState, tankId: RecordId, session: TankSession): Prior | undefined {
   if (session.fill) return undefined;
+  const tank = book.record('tank', tankId)?.body ?? {};
   const earlier = carriers(book, tankId, session.startMs);
   let factor: Prior | undefined;
   earlier.forEach((each, at) => {
@@ -126,7 +128,7 @@ function factorBefore(book: BookState, tankId: RecordId, session: TankSession): 
     const beliefs = believe(each, { factor: each.fill ? undefined : factor, strengths });
     if (!beliefs) return;
     const days = ((earlier[at + 1] ?? session).startMs - each.endMs) / DAY_MS;
-    factor = carriedFactor(beliefs, { days, prior: FEED_FACTOR.unknown });
+    factor = carriedFactor(beliefs, { days, prior: factorSupposed(tank) });
   });
   return factor;
 }

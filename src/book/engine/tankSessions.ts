@@ -6,6 +6,8 @@ import {
   isNear,
   newestAgreed,
   type Mixing,
+  type Prior,
+  type Recipe,
   type SourceWater,
   type TankEvent,
   type Told,
@@ -16,6 +18,7 @@ import type { RecordId } from '@/records';
 import type { Addition, Tank } from '@/records/kinds';
 import type { TimedAddition } from './additions';
 import type { BookState } from './bookState';
+import { factorSupposed, recipeOf } from './feedRecipe';
 import {
   mixingOfTank,
   pouredDoseOf,
@@ -51,6 +54,7 @@ export interface TankSession {
   readonly startMs: number;
   readonly endMs: number;
   readonly told: Told;
+  readonly recipe?: Recipe | undefined;
   readonly unwitnessed: boolean;
   readonly wider: boolean;
   readonly wholeMsPerCm: number;
@@ -107,7 +111,11 @@ function sift(
 function toldOfFill(
   fill: TimedAddition,
   water: MixedWater,
-  { first, fedMsPerCm }: { first: TimedReading | undefined; fedMsPerCm: number | undefined },
+  {
+    first,
+    fedMsPerCm,
+    factor,
+  }: { first: TimedReading | undefined; fedMsPerCm: number | undefined; factor: Prior },
 ): { readonly told: Told; readonly unwitnessed: boolean } | undefined {
   const alkalinity = fill.record.body.alkalinityMmolPerL ?? water.alkalinityMmolPerL;
   if (alkalinity === undefined) return undefined;
@@ -136,16 +144,16 @@ function toldOfFill(
       water: source,
       alkalinitySigma: ALKALINITY_SIGMA[water.measured ? 'measured' : 'guess'],
       feedMsPerCm: fed ? byEc : 0,
-      factor: FEED_FACTOR.unknown,
+      factor,
     },
     unwitnessed: !witnessed,
   };
 }
 
-const toldInUse = (feedMsPerCm: number, unfed: boolean): Told => ({
+const toldInUse = (feedMsPerCm: number, factor: Prior): Told => ({
   kind: 'inUse',
   feedMsPerCm,
-  factor: unfed ? FEED_FACTOR.suspected : FEED_FACTOR.unknown,
+  factor,
   co2Sigma: IN_USE_CO2_SIGMA,
 });
 
@@ -199,10 +207,16 @@ function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]):
     toldOfFill(fill, watersOf(book, fill.record.body.waters ?? tank.waters), {
       first,
       fedMsPerCm,
+      factor: factorSupposed(tank),
     });
   const wholeMsPerCm = first?.ecMsPerCm ?? USUAL_EC_MS_PER_CM;
   const everFed = pours.some(({ record }) => record.body.what === 'stock');
-  const told = filled?.told ?? toldInUse(wholeMsPerCm, fill !== undefined && !everFed);
+  const told =
+    filled?.told ??
+    toldInUse(
+      wholeMsPerCm,
+      fill !== undefined && !everFed ? FEED_FACTOR.suspected : factorSupposed(tank),
+    );
   const sifted: SessionReading[] = [];
   const events: TankEvent[] = [];
   const { volumeL } = tank;
@@ -240,6 +254,7 @@ function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]):
     startMs,
     endMs: entries.at(-1)!.atMs,
     told,
+    recipe: recipeOf(tank),
     unwitnessed: filled?.unwitnessed ?? false,
     wider: pours.some(({ record }) => record.body.tookWhatFits),
     wholeMsPerCm,

@@ -118,6 +118,24 @@ function Fields({
         {field('full', 'Holds at most', { unit: formats.settings.volumeUnit, numeric: true })}
         {field('pump', 'Pump moves', { unit: 'L/min', numeric: true })}
       </View>
+      <View style={styles.pair}>
+        <FormField
+          control={control}
+          name="phosphorus"
+          label="Phosphorus in the feed"
+          unit="mg/L"
+          hint="As P, from its recipe or label, in the middle of the EC band: doses are then fewer."
+          numeric
+        />
+        <FormField
+          control={control}
+          name="ammonium"
+          label="Ammonium in the feed"
+          unit="mg/L"
+          hint="As nitrogen (NH4-N)."
+          numeric
+        />
+      </View>
       <FormField
         control={control}
         name="alpha"

@@ -27,6 +27,14 @@ export const tankFormSchema = (formats: Formats) =>
       ),
       full: typedNumberOrNothing('volume').refine((v) => v === undefined || v > 0, 'Above zero.'),
       pump: typedNumberOrNothing('flow').refine((v) => v === undefined || v > 0, 'Above zero.'),
+      phosphorus: typedNumberOrNothing('phosphorus').refine(
+        (p) => p === undefined || (p > 0 && p <= 500),
+        'A feed holds between 5 and 100 mg/L. Is it stated as P, not as P2O5?',
+      ),
+      ammonium: typedNumberOrNothing('ammonium').refine(
+        (n) => n === undefined || (n >= 0 && n <= 500),
+        'In mg/L of nitrogen, zero or more.',
+      ),
       waterA: z.string(),
       waterB: z.string(),
       share: typedNumberOrNothing('share').refine(
@@ -39,6 +47,10 @@ export const tankFormSchema = (formats: Formats) =>
       const message = 'Must lie above the low end.';
       if (form.phLow >= form.phHigh)
         context.addIssue({ code: 'custom', path: ['phHigh'], message });
+      if (form.ammonium !== undefined && form.phosphorus === undefined) {
+        const both = 'Its phosphorus is needed too.';
+        context.addIssue({ code: 'custom', path: ['phosphorus'], message: both });
+      }
       if (form.full !== undefined && form.full < form.volume) {
         const less = 'It holds at least what is in it.';
         context.addIssue({ code: 'custom', path: ['full'], message: less });
@@ -56,9 +68,20 @@ export const tankFormSchema = (formats: Formats) =>
       pumpLPerMin: form.pump,
       alphaPerC: form.alpha / 100,
       waters: watersOf(form),
+      recipe:
+        form.phosphorus === undefined
+          ? undefined
+          : {
+              phosphorusMgPerL: form.phosphorus,
+              ammoniumMgPerL: form.ammonium,
+              atEcMsPerCm: Math.max((ecLow + ecHigh) / 2, LEAST_EC_MS_PER_CM),
+            },
       phBand: { low: phLow, high: phHigh },
       ecBand: { low: ecLow, high: ecHigh },
     }));
+
+/** A recipe is stated at an EC above nothing, mS/cm. */
+const LEAST_EC_MS_PER_CM = 0.1;
 
 /** The waters of a tank with their shares; the second takes what the first leaves. */
 function watersOf(form: { waterA: string; waterB: string; share?: number | undefined }) {
@@ -74,6 +97,17 @@ function watersOf(form: { waterA: string; waterB: string; share?: number | undef
 
 export type TankFormIn = z.input<ReturnType<typeof tankFormSchema>>;
 export type TankFormOut = z.output<ReturnType<typeof tankFormSchema>>;
+
+/** What a recipe says, brought to the middle of the band as it is now. */
+function atMiddle(
+  tank: Tank | undefined,
+  mgPerL: number | undefined,
+  mark: (value: number) => string,
+): string {
+  if (!tank?.recipe || mgPerL === undefined) return '';
+  const middle = Math.max((tank.ecBand.low + tank.ecBand.high) / 2, LEAST_EC_MS_PER_CM);
+  return mark((mgPerL * middle) / tank.recipe.atEcMsPerCm);
+}
 
 /** The form as it opens: the tank's own values, or empty. */
 export function tankDefaults(tank: Tank | undefined, formats: Formats): TankFormIn {
@@ -93,6 +127,8 @@ export function tankDefaults(tank: Tank | undefined, formats: Formats): TankForm
     alpha: mark(100 * (tank?.alphaPerC ?? FEED_ALPHA_PER_C)),
     full: tank?.fullL === undefined ? '' : mark(volumeFromLitres(tank.fullL, unit)),
     pump: tank?.pumpLPerMin === undefined ? '' : mark(tank.pumpLPerMin),
+    phosphorus: atMiddle(tank, tank?.recipe?.phosphorusMgPerL, mark),
+    ammonium: atMiddle(tank, tank?.recipe?.ammoniumMgPerL, mark),
     waterA: tank?.waters?.[0]?.waterId ?? '',
     waterB: tank?.waters?.[1]?.waterId ?? '',
     share: tank?.waters?.[1] ? mark(100 * (tank.waters[0]?.share ?? 0.5)) : '',

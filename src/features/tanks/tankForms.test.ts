@@ -43,6 +43,18 @@ describe('a tank from its form', () => {
     ]);
     expect(form({ waterA: 'a' }).data?.waters).toHaveLength(1);
   });
+  test('a recipe is kept at the EC it was stated at, and shown at the middle of the band', () => {
+    const tank = form({ phosphorus: '30', ammonium: '14' }).data!;
+    expect(tank.recipe).toMatchObject({ phosphorusMgPerL: 30, ammoniumMgPerL: 14 });
+    expect(tank.recipe!.atEcMsPerCm).toBeCloseTo(1.4, 9);
+    const stronger = { ...tank, place: 1, ecBand: { low: 2.3, high: 3.3 } };
+    expect(tankDefaults(stronger as never, formats)).toMatchObject({
+      phosphorus: '60',
+      ammonium: '28',
+    });
+    expect(form({}).data!.recipe).toBeUndefined();
+    expect(messages(form({ ammonium: '14' })).phosphorus).toContain('needed too');
+  });
   test('what cannot be is said at its field', () => {
     expect(messages(form({ full: '100' }))).toEqual({ full: 'It holds at least what is in it.' });
     expect(messages(form({ alpha: '9' })).alpha).toContain('between 1 and 4 %');

@@ -30,6 +30,15 @@ export const tankSchema = z.object({
   fullL: positive.max(1_000_000).optional(),
   /** EC that 1 mL/L of each stock adds, mS/cm, from the label or learned. */
   stockGainMsPerCm: positive.max(20).optional(),
+  /** What the recipe of its feed says of what resists acid, at an EC. */
+  recipe: z
+    .object({
+      phosphorusMgPerL: positive.max(1000),
+      /** Ammonium, as nitrogen. */
+      ammoniumMgPerL: finite.min(0).max(1000).optional(),
+      atEcMsPerCm: positive.max(20),
+    })
+    .optional(),
   /** From when its doses count for learning: set by a reset. */
   learnFrom: instant.optional(),
   /** Out of use: its record stays, the Round passes it by. */
