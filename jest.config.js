@@ -15,7 +15,8 @@ module.exports = {
       preset: 'jest-expo/node',
       transform: {
         ...shared.transform,
-        '/src/(core|records|storage|book|demo)/.*\\.test\\.ts$': '<rootDir>/scripts/jest/bundledTest.cjs',
+        '/src/(core|records|storage|book|demo)/.*\\.test\\.ts$':
+          '<rootDir>/scripts/jest/bundledTest.cjs',
       },
       testMatch: ['<rootDir>/{src,server,scripts}/**/*.test.ts'],
     },

@@ -29,11 +29,11 @@ test('a jar test tells the dose of a product nobody knows', async ({ page }) => 
   await row(2, '4', '6.4');
   await expect(page.getByText(/2 of at least 3 readings/)).toBeVisible();
   await row(3, '8', '6.0');
-  await expect(page.getByText(/In all 0\.60 mL for the tank/)).toBeVisible();
+  await expect(page.getByText(/In all 30\.0 mL of 1 in 50 for the tank/)).toBeVisible();
   await row(4, '5', '6.5');
   await expect(page.getByText(/averaged with their neighbours/)).toBeVisible();
   await row(4, '', '');
-  await press(page, 'Poured 0.48 mL, start mixing');
+  await press(page, /^Poured 24\.0 mL of 1 in 50 of pH down$/);
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
   // The same sample serves no second time, nor any other while this dose is mixing.
   await press(page, 'Dose');

@@ -20,7 +20,9 @@ test('the demo’s P4: its drift is told, its look-back names seven readings and
     'P4 read 0.27 high. Seven readings change, three doses were made on a wrong number.',
   );
   const rows = page.getByRole('list', { name: 'Readings' }).getByRole('listitem');
-  await expect(rows.filter({ hasText: 'mL · pH down poured; ' })).toHaveCount(3);
+  await expect(
+    rows.filter({ hasText: 'mL · citric acid, dissolved to 50 % poured; ' }),
+  ).toHaveCount(3);
   await press(page, 'Show all');
   await expect(rows).toHaveCount(28);
 });

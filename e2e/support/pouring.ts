@@ -85,6 +85,8 @@ export async function pourFirst(page: Page): Promise<number> {
 /** What it takes in all, mL: what is poured now and what is still to come. */
 export async function pourInAll(page: Page): Promise<number> {
   const first = await pourFirst(page);
-  const text = await page.getByText(/mL more to reach|This is all it takes/).textContent();
-  return first + Number(/about ([\d.]+) mL more/.exec(text ?? '')?.[1] ?? 0);
+  const text = await page.getByText(/more to reach|This is all it takes/).textContent();
+  const [, more = '0', parts = '1'] =
+    /about ([\d.]+) mL(?: of 1 in (\d+))? more/.exec(text ?? '') ?? [];
+  return first + Number(more) / Number(parts);
 }

@@ -1,5 +1,6 @@
 import { normalDraw, type Random } from '@/core/statistics';
 import type { Addition } from '@/records';
+import { GENERIC_PRODUCTS } from '@/records/products';
 import type { DemoPen } from './demoPens';
 import type { MovingPen } from './demoSession';
 import type { DemoTank } from './demoTanks';
@@ -56,12 +57,26 @@ interface Seen {
   readonly pouredMs: number;
 }
 
-/** mL of the diluted product that move a litre of these feeds by one pH; a made-up round number. */
-const ML_PER_L_AND_PH = 0.6;
+/**
+ * What moves a litre of these feeds by one pH: about 0.3 meq, which is 0.047 mL of citric acid dissolved
+ * to 50 % (3.2 mol/L, two protons each) or 0.04 g of potassium bicarbonate.
+ */
+const ML_PER_L_AND_PH = 0.047;
+const G_PER_L_AND_PH = 0.04;
 /** The pen that shows tenths: one tenth out of the band is read again another day, pH. */
 const PATIENCE_PH = 0.1;
 /** How long a dose is left to mix. */
 const MIXING_MS = 10 * 60_000;
+
+/** A product of the general list as a dose names it. */
+const named = (id: string) => ({
+  productId: id,
+  productName: GENERIC_PRODUCTS.find((product) => product.id === id)?.name ?? id,
+});
+
+/** So much for each pH, to a tenth: nobody pours more exactly. */
+const measured = (changePh: number, perPh: number) =>
+  Math.max(0.5, Math.round(10 * Math.abs(changePh) * perPh) / 10);
 
 /**
  * After the reading: what the grower saw out of band is brought back by acid or base, by as much as
@@ -80,9 +95,18 @@ export function correctTank(tank: LiveTank, seen: Seen): Addition | undefined {
   return {
     tankId: tank.id,
     at: new Date(pouredMs).toISOString(),
-    what: down ? 'acid' : 'base',
-    productName: down ? 'pH down' : 'pH up',
-    doseMl: Math.max(1, Math.round(Math.abs(change) * volumeL * ML_PER_L_AND_PH)),
+    ...(down
+      ? {
+          what: 'acid' as const,
+          ...named('citric-50'),
+          doseMl: measured(change, volumeL * ML_PER_L_AND_PH),
+        }
+      : {
+          what: 'base' as const,
+          ...named('khco3-dry'),
+          doseG: measured(change, volumeL * G_PER_L_AND_PH),
+        }),
+    predictedPh: demo.startPh,
     tankVolumeL: volumeL,
     readingId,
     rereadAt: new Date(pouredMs + MIXING_MS).toISOString(),

@@ -36,3 +36,18 @@ test('two top-ups are no habit; a water nobody knows tells nothing', () => {
   const { book, tankId } = hourly();
   expect(topUpWeek(book, tankId, DAY_MS)).toBeUndefined();
 });
+
+test('what was poured and not read since is waited for', () => {
+  const made = hourly();
+  const { write, read, pour, tankId } = made;
+  const body = { name: 'Town', alkalinityMmolPerL: 4, basis: 'report' as const, note: '' };
+  const waters = [{ waterId: write(0, { kind: 'water', body }), share: 1 }];
+  for (const day of [1, 2, 3, 4]) {
+    read(DAY_H * day, { ph: 6.8, ec: 1.6 });
+    pour(DAY_H * day + 1, { what: 'water', waterL: 4, waters });
+  }
+  read(DAY_H * 5, { ph: 6.8, ec: 1.6 });
+  expect(topUpWeek(made.book, tankId, 6 * DAY_MS)).toBeDefined();
+  pour(DAY_H * 5 + 1, { what: 'acid', doseMl: 5, acidMmol: 20 });
+  expect(topUpWeek(made.book, tankId, 6 * DAY_MS)).toBeUndefined();
+});

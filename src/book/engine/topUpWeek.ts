@@ -22,7 +22,7 @@ function pouredPerDay(topUps: readonly { readonly atMs: number; readonly litres:
 
 /**
  * What a week of the usual top-ups does to a tank's pH by their water alone. Undefined where top-ups
- * are no habit yet, their water's alkalinity is not known, or the tank was never read.
+ * are no habit yet, their water's alkalinity is not known, or the tank was not read since it was dosed.
  */
 export function topUpWeek(book: BookState, id: RecordId, nowMs: number): TopUpWeek | undefined {
   const tank = book.record('tank', id)?.body;
@@ -34,9 +34,12 @@ export function topUpWeek(book: BookState, id: RecordId, nowMs: number): TopUpWe
   );
   const shares = poured.at(-1)?.record.body.waters ?? tank?.waters;
   const { alkalinityMmolPerL, ph } = watersOf(book, shares);
-  const beliefs = tankBelief(book, id)?.beliefs;
-  if (!tank || !litresPerDay || alkalinityMmolPerL === undefined || !beliefs) return undefined;
-  const { fromPh, toPh, broughtMolPerL } = afterTopUps(beliefs[0]!.belief, {
+  const best = tankBelief(book, id)?.beliefs[0]?.belief;
+  if (!tank || !litresPerDay || alkalinityMmolPerL === undefined || !best) return undefined;
+  const { events } = best.session;
+  const readAt = events.findLastIndex(({ kind }) => kind === 'reading');
+  if (events.slice(readAt).some(({ kind }) => kind === 'dose' || kind === 'feed')) return undefined;
+  const { fromPh, toPh, broughtMolPerL } = afterTopUps(best, {
     perDayRel: litresPerDay / tank.volumeL,
     days: WEEK_DAYS,
     water: { alkalinityMolPerL: alkalinityMmolPerL / 1000, ph },

@@ -44,6 +44,23 @@ describe('jar test', () => {
     expect(result.ok && result.value.drops).toBeGreaterThan(10);
   });
 
+  /* 6.4, 6.6 and 6.5 pool to 6.5; 6.25 lies half-way from there to 6.0. Upward the same. */
+  test('several that went the wrong way share their mean, whichever way the test goes', () => {
+    const sign = (way: number) =>
+      [7, 6.4, 6.6, 6.5, 6].map((ph, drops) => ({ drops, ph: 6.5 + way * (ph - 6.5) }));
+    const pooled = (way: number) =>
+      jarTestDose({ ...jar, points: sign(way) }, { aimPh: 6.5 - 0.25 * way, tankVolumeL: 100 });
+    for (const way of [1, -1]) {
+      const result = pooled(way);
+      if (!result.ok) throw new Error(result.refusal.reason);
+      expect(result.value.drops).toBeCloseTo(3.5, 9);
+      expect(result.value.warnings).toEqual(['notMonotone']);
+      const line = [0.5, 0, 0, 0, -0.5].map((off) => expect.closeTo(6.5 + way * off, 9) as number);
+      expect(result.value.line.map(({ ph }) => ph)).toEqual(line);
+      expect(result.value.line.map(({ drops }) => drops)).toEqual([0, 1, 2, 3, 4]);
+    }
+  });
+
   test('warns of a small sample and a large scale, refuses what it cannot know', () => {
     const small = jarTestDose({ ...jar, sampleL: 0.2 }, { aimPh: 6.1, tankVolumeL: 900 });
     expect(small.ok && small.value.warnings).toEqual(['smallSample', 'largeScale']);

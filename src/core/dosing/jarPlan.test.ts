@@ -75,6 +75,15 @@ test('base upward, the same the other way round', () => {
   expect(planJar(input(narrow, rows))).toMatchObject({ value: { limitedBy: 'farEdge' } });
 });
 
+/* A tenth of a pH a drop, read every quarter: 0.8 pH are 8 drops of 12; the reading beyond 1.15 times that is 0.925 away. */
+test('read finely, a step is held to 0.8 pH on its own curve', () => {
+  const rows = Array.from({ length: 53 }, (_, at) => [at / 4, 7.4 - at / 40] as const);
+  const plan = planJar(input({ aimPh: 6.2, band: { low: 5.5, high: 6.5 } }, rows));
+  expect(plan).toMatchObject({ value: { limitedBy: 'stepPh', drops: expect.closeTo(12, 9) } });
+  expect(plan.ok && plan.value.afterPh).toBeCloseTo(6.6, 1);
+  expect(plan.ok && plan.value.firstMl / plan.value.doseMl).toBeCloseTo(8 / 12, 1);
+});
+
 /* Half a pH a drop, read every drop: 0.8 pH is 1.6 drops; ×1.15 lies before the reading at 2, 1.0 away. */
 test('a steep sample is poured in smaller steps, by the reading beyond the step', () => {
   const rows = [0, 0.5, 1, 1.5, 2, 3, 4].map((drops) => [drops, 7.6 - 0.5 * drops] as const);

@@ -16,6 +16,7 @@ import {
   type JarTest,
 } from './jarDose';
 import { largestWithin } from './largestWithin';
+import { pourOfDilution, productMlOf, type Pour } from './pourable';
 import { refusalBefore, type DoseCircumstances, type EarlyRefusal } from './refusalBefore';
 
 /** A jar test with all that decides whether, and how much of, its dose is poured. */
@@ -35,7 +36,10 @@ export interface JarPlanInput extends Omit<DoseCircumstances, 'verdict'> {
 
 /** What to pour now by a jar test, and what it does. */
 export interface JarPlan extends JarResult {
+  /** Of the product itself, in what is poured. */
   readonly firstMl: number;
+  /** As it is, or in mL or drops of the very dilution of the test. */
+  readonly pour: Pour;
   /** Right after mixing, read off the test's own curve. */
   readonly afterPh: number;
   readonly limitedBy: 'firstStep' | 'stepPh' | 'farEdge';
@@ -103,7 +107,10 @@ export function planJar(input: JarPlanInput): Result<JarPlan, JarPlanRefusal> {
     first = largestWithin(first, keeps);
     limitedBy = name;
   }
-  if (!(first > 0)) return refuse({ reason: 'stepsTooLarge' });
-  const firstMl = (doseMl * first) / drops;
-  return answer({ ...result.value, firstMl, afterPh: phAt(line, first), limitedBy });
+  const asked = (doseMl * first) / drops;
+  const pour = pourOfDilution(asked, { parts: jar.dilution, dropMl: jar.dropMl });
+  if (!(first > 0) || pour.kind === 'tooSmall') return refuse({ reason: 'stepsTooLarge' });
+  const firstMl = productMlOf(pour, asked);
+  const afterPh = phAt(line, (drops * firstMl) / doseMl);
+  return answer({ ...result.value, firstMl, pour, afterPh, limitedBy });
 }

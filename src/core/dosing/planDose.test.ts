@@ -193,6 +193,13 @@ describe('the curve of a tank that is known well', () => {
       expect(Math.abs(amount / mlTo(ph) - 1)).toBeLessThan(0.03);
   });
 
+  test('one pH takes what the solver pours for it', () => {
+    const { onePh } = planned({ beliefs });
+    expect(Math.abs(onePh.amount / mlTo(5.8) - 1)).toBeLessThan(0.03);
+    expect(Math.abs(onePh.low / mlTo(5.8) - 0.85)).toBeLessThan(0.1);
+    expect(Math.abs(onePh.high / mlTo(5.8) - 1.15)).toBeLessThan(0.1);
+  });
+
   test('its bounds lie where the amount is the least, and the most, that is believed to lead there', () => {
     const wanted = { reagent: 'nitric', band: { low: 5.8, high: 6.4 }, aimPh: 6.1 } as const;
     const mlOf = (molPerL: number) => (400 * molPerL) / 0.007448;

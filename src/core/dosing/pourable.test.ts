@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LEAST_DROPS, pourOf, productMlOf } from './index';
+import { LEAST_DROPS, measureOf, pourOf, pourOfDilution, productMlOf } from './index';
 
 test.each([
   // 10 L at 0.6 meq/L: 6 mmol of nitric 38 % (7.448 mol/L) are 0.81 mL, 40.3 mL of 1 in 50.
@@ -31,4 +31,29 @@ test('never more than was meant, never fewer than ten drops, and little is lost'
     }),
   );
   expect(productMlOf({ kind: 'asIs' }, 3)).toBe(3);
+});
+
+test.each([
+  // 1 in 50 in hand, 20 drops to a mL.
+  [2, { kind: 'asIs' }],
+  [0.0407, { kind: 'diluted', parts: 50, ml: 2 }],
+  [0.0399, { kind: 'diluted', parts: 50, ml: 1.95, drops: 39 }],
+  [0.001, { kind: 'diluted', parts: 50, ml: 0.05, drops: 1 }],
+  [0.00099, { kind: 'tooSmall' }],
+])('%p mL of a dilution in hand', (ml, pour) => {
+  expect(pourOfDilution(ml, { parts: 50, dropMl: 0.05 })).toEqual(
+    'ml' in pour ? { ...pour, ml: expect.closeTo(pour.ml, 9) as number } : pour,
+  );
+});
+
+test('a plan is told in what is poured: drops, mL of the dilution, mL or grams', () => {
+  const drops = measureOf('mL', { kind: 'diluted', parts: 100, ml: 0.65, drops: 13 });
+  expect(drops).toEqual({ unit: 'drops', parts: 100, perAmount: expect.closeTo(2000, 9) });
+  expect(measureOf('mL', { kind: 'diluted', parts: 50, ml: 40.2 })).toEqual({
+    unit: 'mL',
+    parts: 50,
+    perAmount: 50,
+  });
+  expect(measureOf('mL', { kind: 'asIs' })).toEqual({ unit: 'mL', perAmount: 1 });
+  expect(measureOf('g', { kind: 'asIs' })).toEqual({ unit: 'g', perAmount: 1 });
 });

@@ -43,3 +43,37 @@ export function pourOf(ml: number, dropMl = DROP_ML): Pour {
 /** mL of the product itself in what is poured. */
 export const productMlOf = (pour: Pour, ml: number) =>
   pour.kind === 'diluted' ? pour.ml / pour.parts : ml;
+
+/**
+ * How so many mL are poured where a dilution is in hand already, as after a jar test: from 2 mL on as
+ * they are, else as mL or whole drops of that very dilution. Always rounded down.
+ */
+export function pourOfDilution(
+  ml: number,
+  { parts, dropMl }: { readonly parts: number; readonly dropMl: number },
+): Pour {
+  if (ml >= LEAST_POUR_ML) return { kind: 'asIs' };
+  const diluted = parts * ml;
+  if (diluted >= LEAST_POUR_ML)
+    return { kind: 'diluted', parts, ml: Math.floor(10 * diluted + 1e-9) / 10 };
+  const drops = Math.floor(diluted / dropMl + 1e-9);
+  return drops < 1 ? { kind: 'tooSmall' } : { kind: 'diluted', parts, ml: drops * dropMl, drops };
+}
+
+/** What the amounts of one plan are told in, so that none of them is a hundredth of a mL. */
+export interface Measure {
+  readonly unit: 'mL' | 'g' | 'drops';
+  /** So many of it in a mL of product, or in a gram. */
+  readonly perAmount: number;
+  /** Of a dilution: parts that hold one of the product. */
+  readonly parts?: number | undefined;
+}
+
+/** The measure of a plan: that of what is poured first. */
+export function measureOf(unit: 'mL' | 'g', pour: Pour): Measure {
+  if (unit === 'g' || pour.kind !== 'diluted') return { unit, perAmount: 1 };
+  const { parts, ml, drops } = pour;
+  return drops === undefined
+    ? { unit: 'mL', perAmount: parts, parts }
+    : { unit: 'drops', perAmount: (parts * drops) / ml, parts };
+}

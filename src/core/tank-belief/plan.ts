@@ -1,7 +1,14 @@
 import { REAGENTS, type AcidName, type Reagent } from '../chemistry';
 import type { Band } from '../verdict';
 import { letAir } from './air';
-import { PASS_CHANCE, PLANNED_REL, POURED_REL, STEP_GROWS_TIMES, STEP_PH } from './constants';
+import {
+  AIRS_ABOVE_TIMES,
+  PASS_CHANCE,
+  PLANNED_REL,
+  POURED_REL,
+  STEP_GROWS_TIMES,
+  STEP_PH,
+} from './constants';
 import { quantileIn, type Mixture } from './mixture';
 import { expectedOf, type Reader } from './observe';
 import type { Belief } from './belief';
@@ -188,7 +195,10 @@ export function afterStep(
   return expectedOf(nodes, table, reader);
 }
 
-/** Where a tank stands once its carbon dioxide is that of the air, after a step: the middle of it. */
+/**
+ * Where a tank stands after a step once its carbon dioxide is at rest: that of the air in a fresh fill,
+ * twice that in a feed in use, whose roots breathe. The middle of what is believed.
+ */
 export function airedPhAfter(belief: Belief, wanted: Wanted, perL: number): number {
   const { nodes, composition, keptMolPerL } = belief;
   const { strongCharge } = REAGENTS[wanted.reagent];
@@ -200,7 +210,14 @@ export function airedPhAfter(belief: Belief, wanted: Wanted, perL: number): numb
     booked[name] = (booked[name] ?? 0) + added;
   const { factor } = middleOf(belief);
   const table = new ChargeTable({ ...composition, booked }, middleOf(belief));
-  return table.airedPhOf(charge, { keptMolPerL, factor });
+  const dioxide = nodes.mean(
+    (node) => nodes.carbon[node]! * columnAt(belief.table.dioxide, nodes.ph[node]!),
+  );
+  const resting =
+    belief.session.told.kind === 'inUse'
+      ? Math.min(dioxide, AIRS_ABOVE_TIMES * keptMolPerL)
+      : keptMolPerL;
+  return table.airedPhOf(charge, { keptMolPerL: resting, factor });
 }
 
 /** Equivalents one unit of the amounts takes off (+) or brings (−) in protons at a pH. */

@@ -121,7 +121,7 @@ export function DoseCurve({ points, band, first, full, unit }: CurveSpec) {
                   fontFamily={FACE.mono}
                   fill={color.ink}
                 >
-                  {`${formats.number(amount, amount < 10 ? 1 : 0)}${index === 2 ? ` ${unit}` : ''}`}
+                  {`${formats.number(amount, amount > 0 && amount < 10 && unit !== 'drops' ? 1 : 0)}${index === 2 ? ` ${unit}` : ''}`}
                 </SvgText>
               ))}
             </Svg>

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
-import type { JarPlan, JarPlanRefusal } from '@/core/dosing';
+import { measureOf, type JarPlan, type JarPlanRefusal } from '@/core/dosing';
 import type { Result } from '@/core/result';
 import { useFormats } from '@/features/frame/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { JAR_LIMIT_WORDS } from './doseWords';
+import { JAR_LIMIT_WORDS, measuredWords } from './doseWords';
 import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from './jarModel';
 import { RefusalPanel } from './RefusalPanel';
 
@@ -17,7 +17,8 @@ export function JarOutcome(props: {
   const { plan, aimPh, sampleL } = props;
   const formats = useFormats();
   if (!plan.ok) return <RefusalPanel {...jarRefusalWords(plan.refusal, formats)} />;
-  const { doseMl, firstMl, drops, scale, afterPh, limitedBy, warnings } = plan.value;
+  const { doseMl, firstMl, pour, drops, scale, afterPh, limitedBy, warnings } = plan.value;
+  const measure = measureOf('mL', pour);
   return (
     <Panel tone="wash">
       <View role="status" aria-live="polite">
@@ -25,13 +26,14 @@ export function JarOutcome(props: {
           pour first
         </Say>
         <Say size="huge" bold face="mono">
-          {formats.doseMl(firstMl)}
+          {measuredWords(firstMl, measure, formats)}
         </Say>
         <Say size="small">
-          undiluted, to about pH {formats.number(afterPh, 2)}; then re-read. In all{' '}
-          {formats.doseMl(doseMl)} for the tank: {formats.number(drops, 1)} drops reach{' '}
-          {formats.number(aimPh, 2)} in {sampleL} L, and it holds {formats.number(scale, 0)} times
-          that.
+          {measure.parts === undefined ? 'undiluted' : 'as mixed for the test'}, to about pH{' '}
+          {formats.number(afterPh, 2)}; then re-read. In all{' '}
+          {measuredWords(doseMl, measure, formats)} for the tank: {formats.number(drops, 1)} drops
+          reach {formats.number(aimPh, 2)} in {sampleL} L, and it holds {formats.number(scale, 0)}{' '}
+          times that.
         </Say>
         <Say size="small" tone="soft">
           {limitedBy === 'stepPh' ? JAR_STEP_WORDS : JAR_LIMIT_WORDS[limitedBy]}

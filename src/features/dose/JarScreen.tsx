@@ -4,6 +4,7 @@ import { pourByJar } from '@/acts';
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { measureOf } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useGoOn } from '@/features/parts/useGoOn';
@@ -17,6 +18,7 @@ import { Say } from '@/ui/text';
 import { Caution } from './Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { factsOf } from './doseModel';
+import { measuredWords } from './doseWords';
 import { JarRows, JarSetupFields } from './JarFields';
 import { jarNumbers, jarPoints } from './jarModel';
 import { JarOutcome } from './JarOutcome';
@@ -58,8 +60,11 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
   const pen = pens.find(({ id }) => id === penId) ?? pens[0];
   const test = useJarTest({ answer, pen, product, nowMs });
   const { draft, plan, why } = test;
+  const poured = plan.ok
+    ? measuredWords(plan.value.firstMl, measureOf('mL', plan.value.pour), formats)
+    : undefined;
   const pour = async () => {
-    if (!plan.ok) return;
+    if (!plan.ok || !poured) return;
     const { nowMs: pouredMs } = thisMoment();
     const at = new Date(pouredMs).toISOString();
     const tankVolumeL = factsOf(answer).volumeL;
@@ -76,14 +81,14 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
     const dose = {
       ...common,
       what: leadsDown(product.product.reagent) ? ('acid' as const) : ('base' as const),
-      doseMl: Number(plan.value.firstMl.toFixed(3)),
+      doseMl: Number(plan.value.firstMl.toPrecision(4)),
       tankVolumeL,
       readingId: reading?.id,
       rereadAt: mixedAt(tank.body, tankVolumeL, pouredMs),
       predictedPh: plan.value.afterPh,
       note: `By a jar test. ${why}`.trim(),
     };
-    if (!(await act(pourByJar(tried, dose, formats.doseMl(plan.value.firstMl))))) return;
+    if (!(await act(pourByJar(tried, dose, poured)))) return;
     test.forget();
     goOn.to(`/tanks/${tank.id}`);
   };
@@ -92,12 +97,12 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
       actions={
         <>
           <Button wet label="Back" onPress={back} />
-          {plan.ok ? (
+          {poured ? (
             <Button
               kind="main"
               wet
               grow
-              label={`Poured ${formats.doseMl(plan.value.firstMl)}, start mixing`}
+              label={`Poured ${poured} of ${product.name}`}
               disabled={busy}
               onPress={pour}
             />

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
 import { REAGENTS, type Product } from '@/core/chemistry';
-import type { DosePlan } from '@/core/dosing';
+import { measureOf, type DosePlan } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { DoseCurve } from '@/features/LazyChart';
 import { Panel } from '@/ui/layout';
@@ -13,6 +13,7 @@ import {
   dilutionWords,
   doubtWords,
   limitWords,
+  measuredWords,
   nutrientWords,
   onePhWords,
   type amountWords,
@@ -35,10 +36,11 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
   const curve = curveFor(planned, plan, phBand);
   const { number } = formats;
   const rest = plan.fullAmount - plan.firstAmount;
+  const measure = measureOf(plan.unit, plan.pour);
   // A fiftieth is less than anybody pours to.
   const isMore = rest > 0.02 * plan.fullAmount;
   const more = isMore
-    ? `Then re-read; about ${plan.unit === 'mL' ? formats.doseMl(rest) : `${number(rest, 1)} g`} more to reach ${number(plan.aimPh, 1)}.`
+    ? `Then re-read; about ${measuredWords(rest, measure, formats)} more to reach ${number(plan.aimPh, 1)}.`
     : `This is all it takes to ${number(plan.aimPh, 1)}.`;
   const { strength } = planned;
   return (
@@ -88,7 +90,7 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
       </View>
       <Say size="small">
         {[
-          onePhWords(plan.onePh, { name: product.name, unit: plan.unit }, formats),
+          onePhWords(plan.onePh, { name: product.name, measure }, formats),
           strength
             ? `How strong it is, its doses tell: ${number(strength.mean, 1)} mol/L so far (${number(strength.low, 1)} to ${number(strength.high, 1)}).`
             : '',

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
 import type { DoseAnswer, EcDoseAnswer } from '@/book/answers';
-import { LEFT_OVER_MEQ_PER_L } from '@/core/dosing';
+import { LEFT_OVER_MEQ_PER_L, measureOf } from '@/core/dosing';
 import { useFormats } from '@/features/frame/formats';
 import { useBack } from '@/features/parts/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
@@ -11,7 +11,7 @@ import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { factsOf } from './doseModel';
-import { believedWords } from './doseWords';
+import { believedWords, measuredWords } from './doseWords';
 import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
 import { useDoseChoice } from './useDoseChoice';
 
@@ -94,8 +94,8 @@ function Chosen({ dose, chosen }: { readonly dose: DoseAnswer; readonly chosen: 
   );
   if (!data?.plan.ok) return null;
   const plan = data.plan.value;
-  const write = (amount: number) =>
-    plan.unit === 'mL' ? formats.doseMl(amount) : `${formats.number(amount, 1)} g`;
+  const measure = measureOf(plan.unit, plan.pour);
+  const write = (amount: number) => measuredWords(amount, measure, formats);
   const { volumeL } = factsOf(dose);
   const meq = plan.acidMmol === undefined ? undefined : Math.abs(plan.acidMmol);
   return (

@@ -1,5 +1,5 @@
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
-import type { DosePlan } from '@/core/dosing';
+import { measureOf, type DosePlan } from '@/core/dosing';
 import { additionSchema } from '@/records';
 import { GENERIC_PRODUCTS } from '@/records/products';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
@@ -12,6 +12,7 @@ import {
   doubtWords,
   limitWords,
   nutrientWords,
+  measuredWords,
   onePhWords,
   outcomeWords,
   refusalWords,
@@ -99,9 +100,23 @@ test('what holds a step, what it feeds, what one pH takes', () => {
   expect(limitWords(plan, '5.5')).toBe('More could pass 5.5.');
   expect(limitWords({ limitedBy: 'stepPh' }, '5.5')).toContain('0.9 pH');
   expect(nutrientWords({ P: 16.04 }, formats)).toBe('Adds 16.0 mg/L of phosphorus.');
-  expect(onePhWords(plan.onePh, { name: 'pH down', unit: 'mL' }, formats)).toBe(
-    'Takes 13 mL of pH down for one pH (9 to 19).',
+  expect(
+    onePhWords(plan.onePh, { name: 'pH down', measure: { unit: 'mL', perAmount: 1 } }, formats),
+  ).toBe('Takes 13 mL of pH down for one pH (9 to 19).');
+});
+
+test('a small vessel is told in its drops throughout, never in hundredths of a mL', () => {
+  const drops = measureOf('mL', { kind: 'diluted', parts: 100, ml: 0.65, drops: 13 });
+  expect(measuredWords(0.0065, drops, formats)).toBe('13 drops of 1 in 100');
+  expect(measuredWords(0.02, drops, formats)).toBe('40 drops of 1 in 100');
+  const onePh = { amount: 0.012, low: 0.008, high: 0.02 };
+  expect(onePhWords(onePh, { name: 'pH down', measure: drops }, formats)).toBe(
+    'Takes 24 drops of 1 in 100 of pH down for one pH (16 to 40).',
   );
+  const jug = measureOf('mL', { kind: 'diluted', parts: 50, ml: 40.2 });
+  expect(measuredWords(0.804, jug, formats)).toBe('40.2 mL of 1 in 50');
+  expect(measuredWords(3.14, measureOf('mL', { kind: 'asIs' }), formats)).toBe('3.1 mL');
+  expect(measuredWords(12.34, measureOf('g', { kind: 'asIs' }), formats)).toBe('12.3 g');
 });
 
 test('what is believed, what is doubted, what contradicts', () => {

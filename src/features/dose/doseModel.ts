@@ -1,6 +1,12 @@
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
 import { isDry, REAGENTS, type Product } from '@/core/chemistry';
-import { preDilutionL, USUAL_EC_MS_PER_CM, USUAL_TEMP_C, type DosePlan } from '@/core/dosing';
+import {
+  measureOf,
+  preDilutionL,
+  USUAL_EC_MS_PER_CM,
+  USUAL_TEMP_C,
+  type DosePlan,
+} from '@/core/dosing';
 import type { Addition } from '@/records/kinds';
 import type { CurveSpec } from './DoseCurve';
 import { mixedAt } from './mixedAt';
@@ -22,8 +28,14 @@ export function curveFor(
   band: CurveSpec['band'],
 ): CurveSpec | undefined {
   if (curve.length < 2) return undefined;
-  const { firstAmount: first, fullAmount: full, unit } = plan;
-  return { points: curve, band, first, full, unit };
+  const { perAmount, unit } = measureOf(plan.unit, plan.pour);
+  return {
+    points: curve.map((point) => ({ ...point, amount: perAmount * point.amount })),
+    band,
+    first: perAmount * plan.firstAmount,
+    full: perAmount * plan.fullAmount,
+    unit,
+  };
 }
 
 const MINUTE_MS = 60_000;

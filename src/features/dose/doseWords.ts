@@ -1,6 +1,6 @@
 import type { Contradiction, DoseOutcome, TankBelieved } from '@/book/answers';
 import type { Nutrients } from '@/core/chemistry';
-import type { DosePlan, DoseRefusal } from '@/core/dosing';
+import type { DosePlan, DoseRefusal, Measure } from '@/core/dosing';
 import type { JudgedValue } from '@/core/readings';
 import { clock, judgedWords, type Formats } from '@/words';
 
@@ -151,9 +151,12 @@ export function contradictionWords(contradiction: Contradiction, formats: Format
     fitsMmolPerL === undefined || toldMmolPerL === undefined
       ? `This tank takes ${takes} ${what} than a usual feed.`
       : `The water takes ${takes} ${what} than its report says: ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(toldMmolPerL, 1)} mmol/L fits what happened.`;
-  return neverFilled
-    ? `${read} Most likely it was never filled afresh. ${fits}`
-    : `${read} ${fits}`;
+  if (!neverFilled) return `${read} ${fits}`;
+  const water =
+    fitsMmolPerL === undefined || toldMmolPerL === undefined
+      ? ''
+      : ` If it was, its water holds ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(toldMmolPerL, 1)} mmol/L.`;
+  return `${read} Most likely it was never filled afresh.${water}`;
 }
 
 const ELEMENT = { N: 'nitrogen', P: 'phosphorus', S: 'sulfur', K: 'potassium' } as const;
@@ -164,6 +167,19 @@ export function nutrientWords(nutrients: Nutrients, formats: Formats): string {
     (element) => `${formats.number(nutrients[element] ?? 0, 1)} mg/L of ${ELEMENT[element]}`,
   );
   return parts.length === 0 ? '' : `Adds ${parts.join(' and ')}.`;
+}
+
+const ofDilution = ({ parts }: Measure, formats: Formats) =>
+  parts === undefined ? '' : ` of 1 in ${formats.number(parts, 0)}`;
+
+/** An amount in the measure of its plan: "3.1 mL", "14 drops of 1 in 100", "12.3 g". */
+export function measuredWords(amount: number, measure: Measure, formats: Formats): string {
+  const { unit, perAmount } = measure;
+  const value = amount * perAmount;
+  const digits = unit === 'g' ? 1 : 0;
+  const written =
+    unit === 'mL' ? formats.doseMl(value) : `${formats.number(value, digits)} ${unit}`;
+  return `${written}${ofDilution(measure, formats)}`;
 }
 
 /** An amount as it is poured: mL, grams, or so much of a dilution that is made for it. */
@@ -212,9 +228,12 @@ export function outcomeWords(outcome: DoseOutcome, formats: Formats): string {
 /** What one pH takes of a product in this tank: "13 mL of pH down for one pH (9 to 19)." */
 export function onePhWords(
   { amount, low, high }: DosePlan['onePh'],
-  { name, unit }: { readonly name: string; readonly unit: string },
+  { name, measure }: { readonly name: string; readonly measure: Measure },
   formats: Formats,
 ): string {
-  const digits = amount < 10 ? 1 : 0;
-  return `Takes ${formats.number(amount, digits)} ${unit} of ${name} for one pH (${range(Math.max(0, low), high, digits, formats)}).`;
+  const { perAmount, unit } = measure;
+  const digits = unit !== 'drops' && amount * perAmount < 10 ? 1 : 0;
+  const spread = range(Math.max(0, low) * perAmount, high * perAmount, digits, formats);
+  const middle = `${formats.number(amount * perAmount, digits)} ${unit}${ofDilution(measure, formats)}`;
+  return `Takes ${middle} of ${name} for one pH (${spread}).`;
 }

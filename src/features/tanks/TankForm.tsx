@@ -122,20 +122,16 @@ function Fields({
         <FormField
           control={control}
           name="phosphorus"
-          label="Phosphorus in the feed"
-          unit="mg/L"
-          hint="As P, from its recipe or label, in the middle of the EC band: doses are then fewer."
+          label="Feed: phosphorus"
+          unit="mg/L P"
           numeric
         />
-        <FormField
-          control={control}
-          name="ammonium"
-          label="Ammonium in the feed"
-          unit="mg/L"
-          hint="As nitrogen (NH4-N)."
-          numeric
-        />
+        <FormField control={control} name="ammonium" label="Feed: ammonium" unit="mg/L N" numeric />
       </View>
+      <Say size="small" tone="soft">
+        From the feed’s recipe or label, at the middle of its EC band. What resists acid is then
+        known, and fewer doses are needed. Empty: the usual.
+      </Say>
       <FormField
         control={control}
         name="alpha"
