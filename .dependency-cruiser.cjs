@@ -1,4 +1,4 @@
-/** The one-way house: app → features → {ui, words, timers, book, interchange, demo} → acts → records → core. */
+/** The one-way house: app → chunks → features → shell → {ui, words, timers, book, interchange, demo} → acts → records → core. */
 const no = (name, from, to, extra = {}) => ({
   name,
   severity: 'error',
@@ -24,6 +24,7 @@ const coreOrder = [
   'look-back',
   'forecast',
   'chemistry',
+  'tank-belief',
   'dosing',
   'schedule',
   'retention',
@@ -40,6 +41,37 @@ const coreRules = coreOrder.flatMap((name, at) =>
           `^src/core/(${coreOrder.slice(at + 1).join('|')})/`,
         ),
       ],
+);
+
+/** Features in their order: one may use only those before it, each by a named file. */
+const featureOrder = [
+  'parts',
+  'help',
+  'bookfile',
+  'bookstate',
+  'settings',
+  'care',
+  'waters',
+  'products',
+  'shelf',
+  'pens',
+  'tanks',
+  'welcome',
+  'round',
+  'read',
+  'dose',
+  'bench',
+  'book',
+  'frame',
+];
+const featureRules = featureOrder.slice(0, -1).map((name, at) =>
+  no(
+    `features-${name}-first`,
+    `^src/features/${name}/`,
+    `^src/features/(${featureOrder.slice(at + 1).join('|')})/`,
+    // A test may look at what comes of it further up.
+    { pathNot: '\\.test\\.tsx?$' },
+  ),
 );
 
 module.exports = {
@@ -63,6 +95,9 @@ module.exports = {
       '^src/acts/',
       '^src/(ui|book|features|demo|interchange|timers|words)/',
     ),
+    no('shell-below-features', '^src/shell/', '^src/(features|chunks|demo|interchange)/'),
+    no('only-the-app-provides-chunks', '^src/(?!chunks/)', '^src/chunks/'),
+    no('ui-knows-no-shell', '^src/(ui|words|book|timers|acts|records)/', '^src/shell/'),
     no('ui-knows-no-records', '^src/ui/', '^src/(records|book|features|demo|interchange|timers)/'),
     no(
       'words-below-features',
@@ -86,6 +121,7 @@ module.exports = {
       to: { path: '^src/core/([^/]+)/(?!index\\.ts$|testing/)' },
     },
     ...coreRules,
+    ...featureRules,
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -74,6 +74,7 @@ module.exports = [
   {
     // One door: what a person does reaches the book through `useAct` and the act door alone.
     files: ['src/features/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
     rules: {
       'no-restricted-syntax': [
         'error',
@@ -81,6 +82,11 @@ module.exports = [
           selector: "CallExpression[callee.object.name='client'][callee.property.name='append']",
           message: 'Write through useAct: it books once, can be taken back, and fails aloud.',
         },
+        ...['Literal[value=', 'TemplateElement[value.raw='].map((start) => ({
+          selector: `${start}/^\\u002f(tanks|pens|shelf|book|read|settings|help|welcome)/]`,
+          message:
+            'Paths come from shell/navigation/paths.ts: a mistyped one then does not compile.',
+        })),
       ],
     },
   },

@@ -1,3 +1,5 @@
+import '@/chunks/provide';
+
 export {
   RootErrorBoundary as ErrorBoundary,
   RootLayout as default,

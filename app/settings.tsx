@@ -1,3 +1,3 @@
-import { lazyEditor } from '@/features/LazyEditor';
+import { chunkPart } from '@/shell/chunk';
 
-export default lazyEditor('SettingsScreen');
+export default chunkPart('forms', 'SettingsScreen');

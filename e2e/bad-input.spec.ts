@@ -49,7 +49,9 @@ test('forms keep what was typed and say what is missing', async ({ page }) => {
   await press(page, 'Add the tank');
   await expect(page.getByText('A name is needed.')).toBeVisible();
   await expect(page.getByText('That is not a number.', { exact: false })).toBeVisible();
-  await expect(page.getByText('Was this typed in µS/cm or ppm?', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('In mS/cm a feed lies between 0 and 20.', { exact: false }),
+  ).toBeVisible();
   await expect(page.getByLabel(/^Volume/)).toHaveValue('a lot');
   await page.getByLabel('Name').fill('Mint');
   await page.getByLabel(/^Volume/).fill('120');

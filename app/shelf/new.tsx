@@ -1,3 +1,3 @@
-import { lazyEditor } from '@/features/LazyEditor';
+import { chunkPart } from '@/shell/chunk';
 
-export default lazyEditor('LotForm');
+export default chunkPart('forms', 'LotForm');

@@ -1,6 +1,7 @@
 export * from './additionWords';
 export * from './budgetWords';
 export * from './careWords';
+export * from './cautionWords';
 export * from './disputes';
 export * from './entryWords';
 export * from './failureWords';

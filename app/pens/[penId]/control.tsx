@@ -1,3 +1,3 @@
-import { lazyEditor } from '@/features/LazyEditor';
+import { chunkPart } from '@/shell/chunk';
 
-export default lazyEditor('ControlScreen');
+export default chunkPart('forms', 'ControlScreen');

@@ -1,3 +1,3 @@
-import { lazyEditor } from '@/features/LazyEditor';
+import { chunkPart } from '@/shell/chunk';
 
-export default lazyEditor('BandsScreen');
+export default chunkPart('forms', 'BandsScreen');

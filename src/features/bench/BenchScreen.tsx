@@ -12,6 +12,7 @@ import { FinishStep } from './FinishStep';
 import { FoundStep, MissedStep } from './DecideSteps';
 import { PrepareStep } from './PrepareStep';
 import { useBench } from './useBench';
+import { paths } from '@/shell/navigation/paths';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
 export function BenchScreen() {
@@ -68,7 +69,7 @@ function NoBench() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate('/pens')} />
+        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate(paths.pens)} />
       }
     >
       <Say size="huge" face="slab" heading={1}>

@@ -7,7 +7,7 @@ import {
   type BenchPlan,
   type DipPhase,
 } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { FACE, Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { cupName } from './benchWords';

@@ -1,7 +1,7 @@
 import type { PenAnswer } from '@/book/answers';
 import { dipReading, judgeDip, type BenchPlan, type BenchStep } from '@/core/procedure';
 import { CARE_CARDS } from '@/features/care/careCards';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';

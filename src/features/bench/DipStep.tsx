@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { cupTarget, type BenchPlan, type BenchStep } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -18,6 +18,7 @@ import { CupsStrip } from './CupsStrip';
 import { PenErrors } from './PenErrors';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
+import { paths } from '@/shell/navigation/paths';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -70,7 +71,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
             wet
             label="Leave"
             name="Leave the Bench; the sitting is kept"
-            onPress={() => router.navigate(`/pens/${pen.id}` as '/')}
+            onPress={() => router.navigate(paths.pen(pen.id))}
           />
           <Button kind="main" wet grow label={label} onPress={() => take(false)} />
         </>

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { BenchEvent, BenchPlan } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { dipSummary } from './benchWords';

@@ -4,7 +4,7 @@ import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { BenchOutcome, BenchPlan } from '@/core/procedure';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -16,6 +16,7 @@ import { leftOutAdvice } from './missWords';
 import { capChanges, type CapLiquid } from './capChanges';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
+import { paths } from '@/shell/navigation/paths';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -33,7 +34,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const [saving, setSaving] = useState(false);
   const [cap, setCap] = useState<CapLiquid>('storage');
   const asksCap = pen.body.ph !== null && !then;
-  const nextHref = then ? `/pens/${pen.id}/bench?quantity=${then}` : `/pens/${pen.id}`;
+  const nextHref = then ? paths.bench(pen.id, { quantity: then }) : paths.pen(pen.id);
   const capped = async () => {
     const { nowMs } = thisMoment();
     const timers = await client.timers(nowMs);

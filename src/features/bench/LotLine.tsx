@@ -1,5 +1,5 @@
 import type { LotAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { lotWords, liquidName } from '@/features/shelf/lotWords';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';

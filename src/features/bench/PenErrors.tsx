@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Cup } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import type { Press } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';

@@ -3,7 +3,7 @@ import { mixSachets } from '@/acts';
 import { thisMoment } from '@/book/client';
 import { useAct } from '@/book/react';
 import type { LotAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';

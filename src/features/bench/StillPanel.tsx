@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
 import type { BenchPlan } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { callAttention, stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';

@@ -1,8 +1,9 @@
+import type { readSample } from '@/timers/sampleSchema';
+import { fromChunk } from '@/shell/chunk';
 import { useEffect, useRef, useState } from 'react';
 import { STILL_SPAN_PH } from '@/core/stillness';
 import type { BenchPlan } from '@/core/procedure';
-import { useFormats } from '@/features/frame/formats';
-import { sampleReader } from '@/features/LazyEditor';
+import { useFormats } from '@/shell/formats';
 import { liveSource } from '@/timers';
 import { parseDecimal } from '@/words';
 import type { Seen } from './stillWords';
@@ -27,7 +28,7 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
   });
   useEffect(
     () =>
-      liveSource(sampleReader()).start((value) => {
+      liveSource(fromChunk<typeof readSample>('forms', 'readSample')).start((value) => {
         const now = latest.current;
         const atMs = Date.now();
         setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { amend, type Known } from '@/acts';
 import type { EntryAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import type { Addition, CareEvent, Reading } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { FieldRow, TextField } from '@/ui/form';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button, Press } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -39,7 +39,7 @@ export function BookScreen() {
               <View key={line.id} role="listitem">
                 <Press
                   href={line.href}
-                  onPress={() => router.navigate(line.href as '/')}
+                  onPress={() => router.navigate(line.href)}
                   style={styles.line}
                 >
                   <Say size="small" tone="soft" face="mono" style={styles.time}>

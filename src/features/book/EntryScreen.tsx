@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { EntryAnswer } from '@/book/answers';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useBack } from '@/features/parts/useBack';
+import { useFormats } from '@/shell/formats';
+import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -13,6 +13,7 @@ import { AmendScreen } from './AmendScreen';
 import { AMENDABLE } from './amendFields';
 import { entryFacts, entryTitle, versionLines } from './entryViewModel';
 import { VoidScreen } from './VoidScreen';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 /** One entry of the Book: what it says, amending or voiding it, and everything it said before. */
 export function EntryScreen() {
@@ -35,10 +36,10 @@ function Gone() {
 }
 
 /** Where the thing an entry is about stands. */
-function aboutHref(body: unknown): { href: string; label: string } | undefined {
+function aboutHref(body: unknown): { href: Path; label: string } | undefined {
   const { tankId, penId } = (body ?? {}) as { tankId?: string; penId?: string };
-  if (tankId) return { href: `/tanks/${tankId}`, label: 'Tank' };
-  return penId ? { href: `/pens/${penId}`, label: 'Pen' } : undefined;
+  if (tankId) return { href: paths.tank(tankId), label: 'Tank' };
+  return penId ? { href: paths.pen(penId), label: 'Pen' } : undefined;
 }
 
 function Entry({ entry }: { readonly entry: EntryAnswer }) {
@@ -63,7 +64,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
         <>
           <Button wet label="Back" onPress={back} />
           {about ? (
-            <Button wet label={about.label} onPress={() => router.navigate(about.href as '/')} />
+            <Button wet label={about.label} onPress={() => router.navigate(about.href)} />
           ) : null}
           {body !== null ? (
             <>

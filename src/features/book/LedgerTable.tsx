@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';

@@ -11,6 +11,7 @@ import {
   VERDICT_WORD,
   type Formats,
 } from '@/words';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 /** One line of the Book, in words. */
 export interface LedgerLine {
@@ -18,7 +19,7 @@ export interface LedgerLine {
   readonly time: string;
   readonly title: string;
   readonly detail: string;
-  readonly href: string;
+  readonly href: Path;
 }
 
 /** The lines of one day. */
@@ -38,13 +39,13 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title: `${penCode} ${body.plan.quantity === 'ph' ? 'pH' : 'EC'} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
       detail: sessionLine(entry.row, formats),
-      href: `/book/${row.id}`,
+      href: paths.entry(row.id),
     };
   }
   if (entry.kind === 'voided') {
     const { recordKind, about, why } = entry.row;
     const name = [about, kindName(recordKind).toLowerCase()].filter(Boolean).join(': ');
-    return { id: row.id, time, title: `${name}, voided`, detail: why, href: `/book/${row.id}` };
+    return { id: row.id, time, title: `${name}, voided`, detail: why, href: paths.entry(row.id) };
   }
   if (entry.kind === 'care') {
     const { penCode, body } = entry.row;
@@ -54,7 +55,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title: `${penCode}: ${CARE_WORD[body.what]}`,
       detail,
-      href: `/book/${row.id}`,
+      href: paths.entry(row.id),
     };
   }
   if (entry.kind === 'addition') {
@@ -65,7 +66,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
       time,
       title,
       detail: additionLine(body, formats),
-      href: `/book/${row.id}`,
+      href: paths.entry(row.id),
     };
   }
   const { tankName, ph, ec, tempC } = entry.row;
@@ -81,7 +82,7 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
     time,
     title: tankName,
     detail: [phText, ecText, tempText].filter(Boolean).join(' · '),
-    href: `/book/${row.id}`,
+    href: paths.entry(row.id),
   };
 }
 

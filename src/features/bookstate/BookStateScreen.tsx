@@ -9,6 +9,7 @@ import { countEntries, healthSentences } from '@/words';
 import { asideLines } from './asideLines';
 import { ClockPanel } from './ClockPanel';
 import { TroubleLog } from './TroubleLog';
+import { paths } from '@/shell/navigation/paths';
 
 /** What is not as it should be with the book, all of it, and what can be done. */
 export function BookStateScreen() {
@@ -54,7 +55,7 @@ export function BookStateScreen() {
         <Button
           kind="main"
           label="Save the book as a file"
-          onPress={() => router.navigate('/book-file')}
+          onPress={() => router.navigate(paths.bookFile)}
         />
       </View>
       <Say size="small" tone="soft">

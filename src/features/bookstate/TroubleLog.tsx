@@ -1,4 +1,4 @@
-import { saveBlob } from '@/features/parts/saveBlob';
+import { saveBlob } from '@/shell/saveBlob';
 import { troubles } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';

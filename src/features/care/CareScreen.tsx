@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import { careFor } from '@/acts';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { SchoolNote } from '@/features/parts/SchoolNote';
-import { useBack } from '@/features/parts/useBack';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useBack } from '@/shell/navigation/useBack';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { LabelRow } from '@/ui/label-row';
@@ -13,6 +13,7 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import type { Pen } from '@/records/kinds';
 import { CARE_CARDS, type CareCard } from './careCards';
+import { paths } from '@/shell/navigation/paths';
 
 /** Care and incidents of a pen: a short card for each, booked when it is done. */
 export function CareScreen() {
@@ -40,7 +41,7 @@ export function CareScreen() {
           key={each.title}
           code={each.side === 'ph' ? 'pH' : each.side === 'ec' ? 'EC' : 'all'}
           action="Open"
-          href={`/pens/${penId}/care`}
+          href={paths.care(penId)}
           onPress={() => setCard(each)}
         >
           <Say bold>{each.title}</Say>
@@ -90,7 +91,7 @@ function Card(props: {
     const until =
       hours === undefined ? undefined : new Date(nowMs + hours * 3_600_000).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
-    if (await act(careFor(body))) goOn.to(`/pens/${penId}`);
+    if (await act(careFor(body))) goOn.to(paths.pen(penId));
   };
   return (
     <Screen

@@ -3,11 +3,12 @@ import { View } from 'react-native';
 import { takeWhatFits } from '@/acts';
 import type { Contradiction } from '@/book/answers';
 import { useAct } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { contradictionWords } from './doseWords';
+import { paths } from '@/shell/navigation/paths';
 
 interface Props {
   readonly tankId: string;
@@ -36,13 +37,9 @@ export function ContradictionPanel({ tankId, contradiction }: Props) {
       <Button
         kind="text"
         label="Put the water’s numbers right"
-        onPress={() => router.navigate('/tanks/waters' as '/')}
+        onPress={() => router.navigate(paths.waters)}
       />
-      <Button
-        kind="text"
-        label="Jar test"
-        onPress={() => router.navigate(`/tanks/${tankId}/jar` as '/')}
-      />
+      <Button kind="text" label="Jar test" onPress={() => router.navigate(paths.jar(tankId))} />
     </Panel>
   );
 }

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Measured } from '@/ui/chart';
 import { FACE } from '@/ui/text';
 import { color } from '@/ui/tokens';

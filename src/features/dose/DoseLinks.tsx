@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { paths, type Path } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 
 /** What else belongs to correcting a tank. */
@@ -11,14 +12,14 @@ export function DoseLinks({
   readonly productId: string;
 }) {
   const router = useRouter();
-  const go = (part: string) => () =>
-    router.navigate(`/tanks/${tankId}/${part}?product=${productId}` as '/');
+  const go = (to: (id: string, product?: string) => Path) => () =>
+    router.navigate(to(tankId, productId));
   return (
     <View style={styles.links}>
-      <Button kind="text" label="EC: stock or water" onPress={go('ec')} />
-      <Button kind="text" label="Jar test" onPress={go('jar')} />
-      <Button kind="text" label="What this tank taught" onPress={go('learned')} />
-      <Button kind="text" label="Why this much?" onPress={go('why-dose')} />
+      <Button kind="text" label="EC: stock or water" onPress={go(paths.ec)} />
+      <Button kind="text" label="Jar test" onPress={go(paths.jar)} />
+      <Button kind="text" label="What this tank taught" onPress={go(paths.learned)} />
+      <Button kind="text" label="Why this much?" onPress={go(paths.whyDose)} />
     </View>
   );
 }

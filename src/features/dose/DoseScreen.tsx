@@ -5,17 +5,17 @@ import { pourDose } from '@/acts';
 import type { DoseAnswer, DoseWish } from '@/book/answers';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { hasNumber } from '@/core/readings';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useBack } from '@/features/parts/useBack';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useBack } from '@/shell/navigation/useBack';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
-import { Caution } from './Caution';
+import { Caution } from '@/features/parts/Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { DoseLinks } from './DoseLinks';
 import { ContradictionPanel } from './ContradictionPanel';
@@ -30,6 +30,7 @@ import { PouredAnyway } from './PouredAnyway';
 import { useDoseChoice } from './useDoseChoice';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
+import { paths } from '@/shell/navigation/paths';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -52,7 +53,7 @@ function ReadFirst({ tankId }: { readonly tankId: string }) {
           wet
           grow
           label="Read it"
-          onPress={() => router.replace(`/read?tank=${tankId}` as '/')}
+          onPress={() => router.replace(paths.read({ tank: tankId }))}
         />
       }
     >
@@ -113,7 +114,7 @@ function Dosing({ answer, products, nowMs }: Props) {
     const body = pouredDose(answer, plan.value, poured, product);
     if (!(await act(pourDose(body, said)))) return;
     forget();
-    goOn.to(`/tanks/${tank.id}`);
+    goOn.to(paths.tank(tank.id));
   };
   useKeyAct('save', plan?.ok ? pour : undefined);
   const refusal = plan && !plan.ok ? plan.refusal : undefined;

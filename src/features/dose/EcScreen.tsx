@@ -4,10 +4,10 @@ import { View } from 'react-native';
 import { correctEc } from '@/acts';
 import type { EcDoseAnswer } from '@/book/answers';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useBack } from '@/features/parts/useBack';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useBack } from '@/shell/navigation/useBack';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
@@ -18,6 +18,7 @@ import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
 import { StockPoured } from './StockPoured';
 import { wayOnFromEc } from './wayOn';
 import { WayOnButton } from './WayOnButton';
+import { paths } from '@/shell/navigation/paths';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -58,7 +59,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   const pour = async () => {
     if (plan.kind === 'stop') return;
     const additions = ecAdditions(answer, plan, Date.now());
-    if (await act(correctEc(tank, additions, labelGainMsPerCm))) goOn.to(`/tanks/${tank.id}`);
+    if (await act(correctEc(tank, additions, labelGainMsPerCm))) goOn.to(paths.tank(tank.id));
   };
   useKeyAct('save', plan.kind === 'stop' ? undefined : pour);
   const { volumeL, capacityL } = volumesOf(answer);

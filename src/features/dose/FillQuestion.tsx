@@ -1,5 +1,5 @@
 import type { DoseAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Choice } from '@/ui/form';
 import { clock } from '@/words';
 

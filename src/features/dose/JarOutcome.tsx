@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { measureOf, type JarPlan, type JarPlanRefusal } from '@/core/dosing';
 import type { Result } from '@/core/result';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { JAR_LIMIT_WORDS, measuredWords } from './doseWords';

@@ -5,9 +5,9 @@ import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
 import { measureOf } from '@/core/dosing';
-import { useFormats } from '@/features/frame/formats';
-import { useBack } from '@/features/parts/useBack';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useBack } from '@/shell/navigation/useBack';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { leadsDown } from '@/features/products/reagents';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
@@ -15,7 +15,7 @@ import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { Caution } from './Caution';
+import { Caution } from '@/features/parts/Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { factsOf } from './doseModel';
 import { measuredWords } from './doseWords';
@@ -24,6 +24,7 @@ import { jarNumbers, jarPoints } from './jarModel';
 import { JarOutcome } from './JarOutcome';
 import { mixedAt } from './mixedAt';
 import { useJarTest } from './useJarTest';
+import { paths } from '@/shell/navigation/paths';
 
 /** Jar test: a litre of the tank, the product diluted, drop by drop; then scaled to the tank. */
 export function JarScreen() {
@@ -90,7 +91,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
     };
     if (!(await act(pourByJar(tried, dose, poured)))) return;
     test.forget();
-    goOn.to(`/tanks/${tank.id}`);
+    goOn.to(paths.tank(tank.id));
   };
   return (
     <Screen

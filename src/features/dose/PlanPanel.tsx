@@ -1,9 +1,11 @@
+import type { ComponentProps } from 'react';
+import type { DoseCurve as DoseCurveDrawn } from './DoseCurve';
+import { chunkPart } from '@/shell/chunk';
 import { StyleSheet, View } from 'react-native';
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
 import { REAGENTS, type Product } from '@/core/chemistry';
 import { measureOf, type DosePlan } from '@/core/dosing';
-import { useFormats } from '@/features/frame/formats';
-import { DoseCurve } from '@/features/LazyChart';
+import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -18,6 +20,8 @@ import {
   onePhWords,
   type amountWords,
 } from './doseWords';
+
+const DoseCurve = chunkPart<ComponentProps<typeof DoseCurveDrawn>>('charts', 'DoseCurve');
 
 interface Props {
   readonly answer: DoseAnswer;

@@ -3,8 +3,8 @@ import { pourDose } from '@/acts';
 import type { DoseAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
 import { isDry } from '@/core/chemistry';
-import { useFormats } from '@/features/frame/formats';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { pouredAnyway } from './doseModel';
+import { paths } from '@/shell/navigation/paths';
 
 /** More than this in one go is a slip of the finger: 20 L, 20 kg. */
 const MOST = 20_000;
@@ -37,7 +38,7 @@ export function PouredAnyway({ answer, chosen }: Props) {
     if (amount === undefined) return;
     const body = pouredAnyway(answer, chosen, { amount, nowMs: Date.now() });
     const said = `${formats.number(amount, amount < 10 ? 2 : 0)} ${unit}`;
-    if (await act(pourDose(body, said))) goOn.to(`/tanks/${answer.tank.id}`);
+    if (await act(pourDose(body, said))) goOn.to(paths.tank(answer.tank.id));
   };
   if (!open)
     return (

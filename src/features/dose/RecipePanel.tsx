@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { EcDoseAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { leadsDown } from '@/features/products/reagents';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { SchoolNote } from '@/features/parts/SchoolNote';

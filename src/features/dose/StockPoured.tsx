@@ -2,14 +2,15 @@ import { useState } from 'react';
 import { correctEc } from '@/acts';
 import type { EcDoseAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { stockPoured } from './ecModel';
+import { paths } from '@/shell/navigation/paths';
 
 /** More than this in one go is a slip of the finger, mL. */
 const MOST_ML = 100_000;
@@ -28,7 +29,7 @@ export function StockPoured({ answer }: { readonly answer: EcDoseAnswer }) {
     setAsked(true);
     if (eachMl === undefined) return;
     const body = stockPoured(answer, { eachMl, nowMs: Date.now() });
-    if (await act(correctEc(answer.tank, [body], undefined))) goOn.to(`/tanks/${answer.tank.id}`);
+    if (await act(correctEc(answer.tank, [body], undefined))) goOn.to(paths.tank(answer.tank.id));
   };
   return (
     <Panel>

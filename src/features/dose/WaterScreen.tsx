@@ -8,9 +8,9 @@ import {
   type AlkalinityUnit,
 } from '@/core/chemistry';
 import { litresFrom } from '@/core/units';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { useProducts } from '@/features/products/useProducts';
 import { alkalinityText } from '@/features/waters/waterWords';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -21,6 +21,7 @@ import { Say } from '@/ui/text';
 import { notANumber, parseDecimal } from '@/words';
 import { mixtureOf } from './explainModel';
 import { RecipePanel } from './RecipePanel';
+import { paths } from '@/shell/navigation/paths';
 
 const DONE = { water: 'Topped up', change: 'Changed', drain: 'Drained' } as const;
 const UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as AlkalinityUnit[];
@@ -78,7 +79,7 @@ export function WaterScreen() {
       waters: what === 'drain' ? undefined : tank.body.waters,
       note: '',
     });
-    if (await act(moved)) goOn.to(`/tanks/${tankId}`);
+    if (await act(moved)) goOn.to(paths.tank(tankId));
   };
   useKeyAct('save', save);
   if (!tank) return <Skeleton label="Loading the tank" />;

@@ -7,12 +7,6 @@ export function WayOnButton({ wayOn }: { readonly wayOn: WayOn | undefined }) {
   const router = useRouter();
   if (!wayOn) return null;
   return (
-    <Button
-      kind="main"
-      wet
-      grow
-      label={wayOn.label}
-      onPress={() => router.navigate(wayOn.href as '/')}
-    />
+    <Button kind="main" wet grow label={wayOn.label} onPress={() => router.navigate(wayOn.href)} />
   );
 }

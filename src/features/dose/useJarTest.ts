@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { useDraft } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { parseDecimal } from '@/words';
 import { jarPlan, type JarRow, type JarSetup } from './jarModel';

@@ -1,11 +1,12 @@
 import type { ReadingRow } from '@/book/answers';
 import type { DoseRefusal } from '@/core/dosing';
 import type { EcStop } from './ecModel';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 /** Where a refusal leads on to, as a button says it. */
 export interface WayOn {
   readonly label: string;
-  readonly href: string;
+  readonly href: Path;
 }
 
 interface Refused {
@@ -13,7 +14,10 @@ interface Refused {
   readonly reading?: ReadingRow | undefined;
 }
 
-const readAgain = (tankId: string): WayOn => ({ label: 'Read it', href: `/read?tank=${tankId}` });
+const readAgain = (tankId: string): WayOn => ({
+  label: 'Read it',
+  href: paths.read({ tank: tankId }),
+});
 
 /** A check of the pen that read, in the very side it read; another reading where none is known. */
 function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
@@ -21,7 +25,7 @@ function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
   if (!read) return readAgain(tankId);
   return {
     label: `Check ${read.penCode}`,
-    href: `/pens/${read.penId}/bench?quantity=${quantity}`,
+    href: paths.bench(read.penId, { quantity: quantity }),
   };
 }
 
@@ -29,8 +33,7 @@ function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
 export function wayOnFromDose(why: DoseRefusal['reason'], refused: Refused): WayOn | undefined {
   if (why === 'cannotTell') return checkPen(refused, 'ph');
   if (why === 'secondReading') return { ...readAgain(refused.tankId), label: 'Read it again' };
-  if (why === 'tooPure')
-    return { label: 'EC: stock or water', href: `/tanks/${refused.tankId}/ec` };
+  if (why === 'tooPure') return { label: 'EC: stock or water', href: paths.ec(refused.tankId) };
   return undefined;
 }
 

@@ -7,6 +7,7 @@ import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { clock, countEntries, shortDay } from '@/words';
+import { paths } from '@/shell/navigation/paths';
 
 /** The storage is empty where a book was: an alarm, not a welcome. */
 export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
@@ -62,7 +63,7 @@ export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
         kind={inCopy > 0 ? 'quiet' : 'main'}
         wet
         label="Take in a saved file"
-        onPress={() => router.navigate('/book-file')}
+        onPress={() => router.navigate(paths.bookFile)}
       />
       <Button wet label="Begin a new, empty book" onPress={beginAnew} />
     </Screen>

@@ -1,14 +1,15 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from './formats';
+import { useFormats } from '@/shell/formats';
 import { Press } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Overlay } from '@/ui/overlay';
 import { Say } from '@/ui/text';
 import { TOUCH } from '@/ui/tokens';
 import { findIn, type Findable } from './findIn';
-import { PLACES } from './places';
+import { PLACES } from '@/shell/navigation/places';
+import { paths } from '@/shell/navigation/paths';
 
 /** Finds a tank, a pen, a lot or a place by a part of its name. */
 export function Find({ onClose }: { readonly onClose: () => void }) {
@@ -20,20 +21,20 @@ export function Find({ onClose }: { readonly onClose: () => void }) {
   const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   const { data: lots = [] } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   const all: readonly Findable[] = [
-    ...tanks.map(({ id, body }) => ({ name: body.name, what: 'tank', href: `/tanks/${id}` })),
+    ...tanks.map(({ id, body }) => ({ name: body.name, what: 'tank', href: paths.tank(id) })),
     ...pens.map(({ id, body }) => ({
       name: `${body.code} ${body.name}`,
       what: 'pen',
-      href: `/pens/${id}`,
+      href: paths.pen(id),
     })),
     ...lots.map(({ id, body }) => ({
       name: `${body.nominal === undefined ? body.kind : formats.number(body.nominal, 2)} ${body.lotCode}`,
       what: 'lot',
-      href: `/shelf/${id}`,
+      href: paths.lot(id),
     })),
     ...PLACES.map(({ href, label }) => ({ name: label, what: 'place', href })),
-    { name: 'Settings', what: 'place', href: '/settings' },
-    { name: 'Move or keep the book', what: 'place', href: '/book-file' },
+    { name: 'Settings', what: 'place', href: paths.settings },
+    { name: 'Move or keep the book', what: 'place', href: paths.bookFile },
   ];
   const found = findIn(all, typed);
   return (
@@ -45,7 +46,7 @@ export function Find({ onClose }: { readonly onClose: () => void }) {
           href={href}
           onPress={() => {
             onClose();
-            router.navigate(href as '/');
+            router.navigate(href);
           }}
           style={{ minHeight: TOUCH, justifyContent: 'center' }}
         >

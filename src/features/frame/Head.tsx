@@ -8,7 +8,8 @@ import { useBook } from '@/book/react';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
-import { useLeaveDemo } from './useLeaveDemo';
+import { useLeaveDemo } from '@/shell/otherBook';
+import { paths } from '@/shell/navigation/paths';
 
 /** The name of the made-up place. */
 const DEMO_NAME = 'Kwikstaart Glasshouse';
@@ -47,13 +48,18 @@ export function Head() {
           <Moon size={22} color={color.inkSoft} aria-hidden />
         )}
       </Press>
-      <Press name="Help" href="/help" onPress={() => router.navigate('/help')} style={styles.icon}>
+      <Press
+        name="Help"
+        href={paths.help}
+        onPress={() => router.navigate(paths.help)}
+        style={styles.icon}
+      >
         <CircleHelp size={22} color={color.inkSoft} aria-hidden />
       </Press>
       <Press
         name="Settings"
-        href="/settings"
-        onPress={() => router.navigate('/settings')}
+        href={paths.settings}
+        onPress={() => router.navigate(paths.settings)}
         style={styles.icon}
       >
         <Settings size={22} color={color.inkSoft} aria-hidden />

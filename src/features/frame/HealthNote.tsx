@@ -6,6 +6,7 @@ import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { aheadSentence, healthSentences } from '@/words';
 import { copyReminder } from './copyReminder';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 /** What is not as it should be with the book: one line under the head, leading to the whole of it. */
 export function HealthNote() {
@@ -13,7 +14,7 @@ export function HealthNote() {
   const { opened, device } = useBook();
   const path = usePathname();
   const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
-  if (!data || path === '/book-state') return null;
+  if (!data || path === paths.bookState) return null;
   const alarms = [
     ...(opened.lasting ? [] : [NOT_LASTING]),
     ...healthSentences(data),
@@ -21,12 +22,12 @@ export function HealthNote() {
   ];
   const own = opened.book === 'own';
   const reminder =
-    own && path === '/' ? copyReminder({ size: data.size, ...device }, nowMs) : undefined;
+    own && path === paths.round ? copyReminder({ size: data.size, ...device }, nowMs) : undefined;
   if (alarms.length === 0 && !reminder) return null;
   return alarms.length > 0 ? (
-    <Line href="/book-state" words={alarms[0]!} more={alarms.length - 1} alarm />
+    <Line href={paths.bookState} words={alarms[0]!} more={alarms.length - 1} alarm />
   ) : (
-    <Line href="/book-file" words={reminder!} more={0} />
+    <Line href={paths.bookFile} words={reminder!} more={0} />
   );
 }
 
@@ -34,7 +35,7 @@ const NOT_LASTING =
   'The browser gives no storage: nothing is kept once this page is closed. Save the book as a file before.';
 
 function Line(props: {
-  readonly href: string;
+  readonly href: Path;
   readonly words: string;
   readonly more: number;
   readonly alarm?: boolean;
@@ -43,7 +44,7 @@ function Line(props: {
   const router = useRouter();
   return (
     <View role={alarm ? 'alert' : 'status'} style={styles.note}>
-      <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.press}>
+      <Press href={href} onPress={() => router.navigate(href)} style={styles.press}>
         <Say size="small" bold={alarm} tone={alarm ? 'off' : 'attention'}>
           {words}{' '}
           <Say size="small" bold tone="action">

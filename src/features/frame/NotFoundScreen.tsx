@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { paths } from '@/shell/navigation/paths';
 
 /** An address that leads nowhere. */
 export function NotFoundScreen() {
@@ -9,7 +10,13 @@ export function NotFoundScreen() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="To the Round" onPress={() => router.replace('/')} />
+        <Button
+          kind="main"
+          wet
+          grow
+          label="To the Round"
+          onPress={() => router.replace(paths.round)}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>

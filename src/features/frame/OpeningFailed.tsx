@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { startBookClient } from '@/book/client';
 import type { OpeningFailure } from '@/book/react';
-import { saveBlob } from '@/features/parts/saveBlob';
+import { saveBlob } from '@/shell/saveBlob';
 import { messageOf, noteTrouble, troubles } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
-import { useBack } from '@/features/parts/useBack';
-import { useKeyAct } from './keys/Keys';
+import { useBack } from '@/shell/navigation/useBack';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { paths } from '@/shell/navigation/paths';
 
 const Find = lazy(async () => ({ default: (await import('./overlaySheets')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./overlaySheets')).KeyList }));
@@ -13,7 +14,7 @@ export function Overlays() {
   const close = () => setOpen(undefined);
   useKeyAct('find', () => setOpen('find'));
   useKeyAct('keys', () => setOpen('keys'));
-  useKeyAct('read', () => router.navigate('/read'));
+  useKeyAct('read', () => router.navigate(paths.read()));
   useKeyAct('back', useBack());
   if (!open) return null;
   return (

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { PLACES, placeOf } from './places';
+import { PLACES, placeOf } from '@/shell/navigation/places';
 
 /** The five places: a bar under the thumb on a phone, a rail on the left of a wide screen. */
 export function PlacesBar({ wide }: { readonly wide: boolean }) {

@@ -9,10 +9,10 @@ import { applyTheme, color, space } from '@/ui/tokens';
 import { ActLine } from './ActLine';
 import { ClockNote } from './ClockNote';
 import { EmptiedPage } from './EmptiedPage';
-import { FormatsProvider } from './formats';
+import { FormatsProvider } from '@/shell/formats';
 import { Head } from './Head';
 import { HealthNote } from './HealthNote';
-import { Keys } from './keys/Keys';
+import { Keys } from '@/shell/keys/Keys';
 import { NewVersionNote } from './NewVersionNote';
 import { Opening } from './Opening';
 import { OpeningFailed } from './OpeningFailed';
@@ -20,8 +20,9 @@ import { Overlays } from './Overlays';
 import { LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
 import { TimerLine } from './TimerLine';
-import { useIsWide } from './useIsWide';
+import { useIsWide } from '@/shell/useIsWide';
 import { warmUp } from './warmUp';
+import { paths } from '@/shell/navigation/paths';
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' {
@@ -92,7 +93,7 @@ function Here() {
   const nowMs = useNowMs();
   const path = usePathname();
   const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
-  const elsewhere = path === '/book-file' || path === '/settings' || path === '/help';
+  const elsewhere = ([paths.bookFile, paths.settings, paths.help] as string[]).includes(path);
   return data?.emptied && !elsewhere ? (
     <EmptiedPage emptied={data.emptied} />
   ) : (

@@ -34,7 +34,7 @@ function Line({ timer, nowMs }: { readonly timer: TimerRow; readonly nowMs: numb
   const share = Math.min(1, Math.max(0, (nowMs - startMs) / Math.max(1, endMs - startMs)));
   const href = timerHref(timer);
   return (
-    <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.line}>
+    <Press href={href} onPress={() => router.navigate(href)} style={styles.line}>
       <View style={styles.track} aria-hidden>
         <View style={[styles.done, over && styles.over, { width: `${100 * share}%` }]} />
       </View>

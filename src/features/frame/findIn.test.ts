@@ -1,9 +1,10 @@
+import { paths } from '@/shell/navigation/paths';
 import { findIn } from './findIn';
 
 const all = [
-  { name: 'Basil tables', what: 'tank', href: '/tanks/1' },
-  { name: 'Sweet basil box', what: 'tank', href: '/tanks/2' },
-  { name: 'P2 Three-sachet pocket pen', what: 'pen', href: '/pens/2' },
+  { name: 'Basil tables', what: 'tank', href: paths.tank('1') },
+  { name: 'Sweet basil box', what: 'tank', href: paths.tank('2') },
+  { name: 'P2 Three-sachet pocket pen', what: 'pen', href: paths.pen('2') },
 ];
 
 test('every word must be there, names that begin with it come first', () => {

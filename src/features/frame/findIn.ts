@@ -1,8 +1,9 @@
+import type { Path } from '@/shell/navigation/paths';
 /** Something that can be found by its name. */
 export interface Findable {
   readonly name: string;
   readonly what: string;
-  readonly href: string;
+  readonly href: Path;
 }
 
 const MOST = 12;

@@ -1,5 +1,6 @@
 import type { TimerRow } from '@/book/answers';
 import { dueTime, minutesSeconds } from '@/words';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 const HOUR_MS = 3_600_000;
 
@@ -28,7 +29,7 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
 }
 
 /** Where a timer leads. */
-export function timerHref({ kind, refId }: TimerRow): string {
-  if (kind === 'stopGap') return `/pens/${refId}/care`;
-  return kind === 'soak' || kind === 'drying' ? `/pens/${refId}` : `/read?tank=${refId}`;
+export function timerHref({ kind, refId }: TimerRow): Path {
+  if (kind === 'stopGap') return paths.care(refId);
+  return kind === 'soak' || kind === 'drying' ? paths.pen(refId) : paths.read({ tank: refId });
 }

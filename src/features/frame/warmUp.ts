@@ -1,12 +1,14 @@
 import { router } from 'expo-router';
 import { ctx } from 'expo-router/_ctx';
+import { fromChunk } from '@/shell/chunk';
+import { paths } from '@/shell/navigation/paths';
 
 /** What the next press is likely to need, in steps short enough not to hold one up. */
 const STEPS: readonly (() => unknown)[] = [
   // The first address to be understood compiles every route; one without parameters, for a screen
   // that was prefetched is shown as it was asked for then.
-  () => router.prefetch('/help'),
-  () => import('@/features/charts'),
+  () => router.prefetch(paths.help),
+  () => fromChunk('charts', 'TankHistory'),
   () => ctx('./read.tsx'),
   () => ctx('./tanks/[tankId]/dose.tsx'),
 ];

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useBack } from '@/features/parts/useBack';
+import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';

@@ -16,6 +16,7 @@ import { Press } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Say, type TextTone } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
+import type { Path } from '@/shell/navigation/paths';
 
 /** One cell: what it says, and what it is sorted by. */
 export interface TableCell {
@@ -28,7 +29,7 @@ export interface TableCell {
 export interface TableRow {
   readonly id: string;
   /** Where the row leads. */
-  readonly href: string;
+  readonly href: Path;
   readonly cells: readonly TableCell[];
 }
 
@@ -124,7 +125,7 @@ export function DataTable({ label, heads, rows }: Props) {
                 {at === 0 ? (
                   <Press
                     href={original.href}
-                    onPress={() => router.navigate(original.href as '/')}
+                    onPress={() => router.navigate(original.href)}
                     style={styles.link}
                   >
                     <Say size="small" bold tone="action">

@@ -1,5 +1,5 @@
 import { hasNumber, type JudgedValue } from '@/core/readings';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Notch, type NotchSize } from '@/ui/notch';
 import { notchSentence } from '@/words';
 

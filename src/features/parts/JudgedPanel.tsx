@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { hasNumber, type JudgedValue } from '@/core/readings';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { judgedWords, type Waiting } from '@/words';

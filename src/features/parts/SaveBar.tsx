@@ -1,5 +1,5 @@
 import { Button } from '@/ui/button';
-import { useBack } from './useBack';
+import { useBack } from '@/shell/navigation/useBack';
 
 interface Props {
   /** The verb of the main action. */

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Budget } from '@/core/uncertainty';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { useDraft } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 
 /** Keeps an open form as a draft; fields come back as they were typed, where EC is still written so. */
 export function useFormDraft<In extends FieldValues, Out>(

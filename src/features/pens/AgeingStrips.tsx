@@ -1,6 +1,6 @@
 import type { DriftAnswer } from '@/book/answers';
 import { WORN_GAIN } from '@/core/drift';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { Say } from '@/ui/text';

@@ -1,5 +1,5 @@
 import { TOLERANCE } from '@/core/calibration';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';

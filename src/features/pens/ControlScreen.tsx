@@ -1,3 +1,6 @@
+import type { ComponentProps } from 'react';
+import type { ControlChart as ControlChartDrawn } from './ControlChart';
+import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -5,8 +8,7 @@ import { readControl } from '@/acts';
 import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { celsiusFrom } from '@/core/units';
-import { useFormats } from '@/features/frame/formats';
-import { ControlChart } from '@/features/LazyChart';
+import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { SelectField } from '@/ui/form';
@@ -22,6 +24,8 @@ import {
   type FieldMessage,
 } from '@/words';
 import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
+
+const ControlChart = chunkPart<ComponentProps<typeof ControlChartDrawn>>('charts', 'ControlChart');
 
 /** The house control of a pen: an early warning and its chart; never a calibration point. */
 export function ControlScreen() {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { DriftAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { Button } from '@/ui/button';
 import { Measured, Strip, TimeAxis, type StripFlag } from '@/ui/chart';

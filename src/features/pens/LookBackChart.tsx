@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { LookBackAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';

@@ -1,14 +1,22 @@
+import type { ComponentProps } from 'react';
+import type { LookBackChart as LookBackChartDrawn } from './LookBackChart';
+import { chunkPart } from '@/shell/chunk';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { LookBackAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
-import { LookBackChart } from '@/features/LazyChart';
+import { useFormats } from '@/shell/formats';
 import { Button, Press } from '@/ui/button';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { lookBackHeadline, lookBackLine, lookBackStory } from './lookBackViewModel';
+import { paths } from '@/shell/navigation/paths';
+
+const LookBackChart = chunkPart<ComponentProps<typeof LookBackChartDrawn>>(
+  'charts',
+  'LookBackChart',
+);
 
 interface Props {
   readonly answer: LookBackAnswer;
@@ -67,7 +75,7 @@ function Row(props: {
   const formats = useFormats();
   const router = useRouter();
   const line = lookBackLine(row, answer, formats);
-  const href = `/tanks/${row.tankId}`;
+  const href = paths.tank(row.tankId);
   const told = (
     <>
       <View style={styles.line}>
@@ -114,7 +122,7 @@ function Row(props: {
   return (
     <View role="listitem">
       {leads ? (
-        <Press href={href} onPress={() => router.navigate(href as '/')} style={styles.row}>
+        <Press href={href} onPress={() => router.navigate(href)} style={styles.row}>
           {told}
         </Press>
       ) : (

@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { LookBackFound } from './LookBackFound';
+import { paths } from '@/shell/navigation/paths';
 
 /** Which past readings and doses a check found out about. */
 export function LookBackScreen() {
@@ -21,7 +22,7 @@ export function LookBackScreen() {
       wet
       grow
       label="To the pen"
-      onPress={() => router.navigate(`/pens/${penId}` as '/')}
+      onPress={() => router.navigate(paths.pen(penId))}
     />
   );
   if (data === undefined) return <Skeleton label="Looking back" />;

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import type { Pen } from '@/records/kinds';
 import { Say } from '@/ui/text';
 

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { PenDetailAnswer, SessionRow } from '@/book/answers';
 import { erasableFromMs } from '@/core/retention';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -11,6 +11,7 @@ import { FirstSoak } from './FirstSoak';
 import { MakerSession } from './MakerSession';
 import { OUTCOME_SENTENCE, sessionLine } from './penViewModel';
 import { twiceCheckedLine } from './twiceChecked';
+import { paths } from '@/shell/navigation/paths';
 
 /** Shown at once; older ones stand in the Book. */
 const MOST = 20;
@@ -88,9 +89,7 @@ function Check({ penId, session, twice }: CheckProps) {
           kind="text"
           label="Look back"
           name={`Look back from ${shortDay(atMs)}, ${side}`}
-          onPress={() =>
-            router.navigate(`/pens/${penId}/look-back?quantity=${quantity}&at=${atMs}` as '/')
-          }
+          onPress={() => router.navigate(paths.lookBack(penId, { quantity, at: atMs }))}
         />
       </View>
     </View>

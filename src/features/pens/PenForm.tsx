@@ -6,11 +6,11 @@ import { View } from 'react-native';
 import { keepProfile, savePen } from '@/acts';
 import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { USES_BETWEEN_CHECKS } from '@/core/schedule';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import type { Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { SaveBar } from '@/features/parts/SaveBar';
@@ -24,6 +24,7 @@ import { FormChoice } from './FormChoice';
 import { EcFields, PhFields } from './SideFields';
 import { penFormSchema, type PenFormIn, type PenFormOut } from './penFormSchema';
 import { penDefaults, penOf } from './penFromForm';
+import { paths } from '@/shell/navigation/paths';
 
 /** Adds a pen from a profile, or changes one. */
 export function PenForm() {
@@ -91,7 +92,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
     const recordIds = await act(savePen(known, penOf(out, base)));
     if (!recordIds) return;
     draft.forget();
-    goOn.to(`/pens/${recordIds[0]}`);
+    goOn.to(paths.pen(recordIds[0]!));
   });
   /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
   const keep = handleSubmit(async (out) => {

@@ -1,9 +1,11 @@
+import type { ComponentProps } from 'react';
+import type { DriftPanel as DriftPanelDrawn } from './DriftPanel';
+import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
-import { DriftPanel } from '@/features/LazyChart';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -11,6 +13,9 @@ import { CARE_WORD, careDetail, PEN_TONE, PEN_WORD, shortDay } from '@/words';
 import { PenChecks } from './PenChecks';
 import { PenSidePanel } from './PenSidePanel';
 import { careDueLine, papersLine, reasonOf } from './penViewModel';
+import { paths, type Path } from '@/shell/navigation/paths';
+
+const DriftPanel = chunkPart<ComponentProps<typeof DriftPanelDrawn>>('charts', 'DriftPanel');
 
 /** One pen: what each side is worth now, and its sessions. */
 export function PenScreen() {
@@ -31,17 +36,17 @@ export function PenDetail({
   const router = useRouter();
   const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
   const hint = useKeyHint();
-  useKeyAct('check', () => router.navigate(`/pens/${penId}/bench` as '/'));
+  useKeyAct('check', () => router.navigate(paths.bench(penId)));
   if (pen === undefined) return <Skeleton label="Loading the pen" />;
   if (pen === null) return <NoPen />;
-  const go = (href: string) => router.navigate(href as '/');
+  const go = (href: Path) => router.navigate(href);
   return (
     <Screen
       label={pen.body.code}
       actions={
         beside ? null : (
           <>
-            <Button wet label="Care" onPress={() => go(`/pens/${penId}/care`)} />
+            <Button wet label="Care" onPress={() => go(paths.care(penId))} />
             {pen.sides.map((side, at) => (
               <Button
                 key={side.quantity}
@@ -52,7 +57,7 @@ export function PenDetail({
                 label={
                   pen.sides.length === 1 ? 'Check' : `Check ${side.quantity === 'ph' ? 'pH' : 'EC'}`
                 }
-                onPress={() => go(`/pens/${penId}/bench?quantity=${side.quantity}`)}
+                onPress={() => go(paths.bench(penId, { quantity: side.quantity }))}
               />
             ))}
           </>
@@ -68,7 +73,7 @@ export function PenDetail({
             {PEN_WORD[pen.word]}
           </Say>
           {beside ? null : (
-            <Button kind="text" label="Change the pen" onPress={() => go(`/pens/${penId}/edit`)} />
+            <Button kind="text" label="Change the pen" onPress={() => go(paths.editPen(penId))} />
           )}
         </View>
         <Say size="small">{reasonOf(pen)}</Say>
@@ -85,7 +90,7 @@ export function PenDetail({
           <Button
             key={quantity}
             label={`Look back: ${quantity === 'ph' ? 'pH' : 'EC'}`}
-            onPress={() => go(`/pens/${penId}/look-back?quantity=${quantity}`)}
+            onPress={() => go(paths.lookBack(penId, { quantity }))}
           />
         ))}
       <View style={styles.links}>
@@ -93,13 +98,13 @@ export function PenDetail({
           <Button
             kind="text"
             label="Check both, EC first"
-            onPress={() => go(`/pens/${penId}/bench?quantity=ec&then=ph`)}
+            onPress={() => go(paths.bench(penId, { quantity: 'ec', then: 'ph' }))}
           />
         ) : null}
         {pen.body.ph ? (
-          <Button kind="text" label="House control" onPress={() => go(`/pens/${penId}/control`)} />
+          <Button kind="text" label="House control" onPress={() => go(paths.control(penId))} />
         ) : null}
-        <Button kind="text" label="Probes" onPress={() => go(`/pens/${penId}/probes`)} />
+        <Button kind="text" label="Probes" onPress={() => go(paths.probes(penId))} />
       </View>
       {pen.careDue.map((due) => {
         const text = careDueLine(due, nowMs);
@@ -137,7 +142,7 @@ function NoPen() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate('/pens')} />
+        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate(paths.pens)} />
       }
     >
       <Say size="huge" face="slab" heading={1}>

@@ -1,6 +1,6 @@
 import type { PenDetailAnswer, PenSide } from '@/book/answers';
 import { judgeReading } from '@/core/verdict';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { WhyBudget } from '@/features/parts/WhyBudget';
 import { Panel } from '@/ui/layout';
 import { Notch } from '@/ui/notch';

@@ -1,14 +1,15 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { PEN_TONE, PEN_WORD } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
+import { paths } from '@/shell/navigation/paths';
 
 /** Each pen as a label: its state in a word, its error at the crops' pH, when it is due. */
 export function PensScreen() {
@@ -16,7 +17,7 @@ export function PensScreen() {
   const router = useRouter();
   const path = usePathname();
   const hint = useKeyHint();
-  useKeyAct('add', () => router.navigate('/pens/new'));
+  useKeyAct('add', () => router.navigate(paths.newPen));
   const formats = useFormats();
   const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
   if (!pens) return <Skeleton label="Loading pens" />;
@@ -29,7 +30,7 @@ export function PensScreen() {
           grow
           label="Add a pen"
           keyHint={hint('N')}
-          onPress={() => router.navigate('/pens/new')}
+          onPress={() => router.navigate(paths.newPen)}
         />
       }
     >
@@ -43,7 +44,7 @@ export function PensScreen() {
       </Say>
       {pens.map((pen) => {
         const { code, name } = pen.body;
-        const href = `/pens/${pen.id}`;
+        const href = paths.pen(pen.id);
         const due = dueLine(pen, nowMs);
         const trouble = pen.word === 'cantBeTrusted';
         return (
@@ -54,7 +55,7 @@ export function PensScreen() {
             edge={trouble ? 'off' : 'plain'}
             href={href}
             selected={path.startsWith(href)}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{name}</Say>
             <Say face="slab" tone={PEN_TONE[pen.word]}>

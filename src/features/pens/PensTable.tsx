@@ -1,10 +1,11 @@
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { ago, PEN_TONE, PEN_WORD } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
+import { paths } from '@/shell/navigation/paths';
 
 const HEADS: readonly TableHead[] = [
   { title: 'Pen', width: 5 },
@@ -26,7 +27,7 @@ export function PensTable() {
       const last = side.lastCheckMs;
       return {
         id: `${pen.id}-${side.quantity}`,
-        href: `/pens/${pen.id}`,
+        href: paths.pen(pen.id),
         cells: [
           { text: name, sort: name },
           { text: PEN_WORD[side.word], sort: PEN_WORD[side.word], tone: PEN_TONE[side.word] },

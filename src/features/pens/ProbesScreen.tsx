@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { fitProbe } from '@/acts';
 import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -17,6 +17,7 @@ import {
   type ProbeMessages,
 } from './probeForm';
 import { probeLines } from './probeLines';
+import { paths } from '@/shell/navigation/paths';
 
 /** The probes of a pen over its life, pH and EC apart; and fitting the next one. */
 export function ProbesScreen() {
@@ -45,7 +46,7 @@ export function ProbesScreen() {
     setWrong(messages);
     if (Object.keys(messages).length > 0) return;
     const probe = probeOf(form, { penId, side: chosen, nowMs });
-    if (await act(fitProbe(probe))) goOn.to(`/pens/${penId}`);
+    if (await act(fitProbe(probe))) goOn.to(paths.pen(penId));
   };
   return (
     <Screen actions={<SaveBar label="Fitted: start its life" onSave={fit} />}>

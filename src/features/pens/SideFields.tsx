@@ -1,5 +1,5 @@
 import type { Control } from 'react-hook-form';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { FormField } from '@/features/parts/FormField';
 import { EC_SCALES } from '@/core/units';
 import { Say } from '@/ui/text';

@@ -4,12 +4,12 @@ import { useController, useForm, useWatch } from 'react-hook-form';
 import { saveProduct } from '@/acts';
 import type { ProductAnswer } from '@/book/answers';
 import { useAnswer, useAct } from '@/book/react';
-import { Caution } from '@/features/dose/Caution';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
+import { Caution } from '@/features/parts/Caution';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { PRODUCT_REAGENTS } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Button } from '@/ui/button';
@@ -26,6 +26,7 @@ import {
   type ProductOut,
 } from './productSchema';
 import { leadsDown, REAGENT_NAME } from './reagents';
+import { paths } from '@/shell/navigation/paths';
 
 /** A product of one's own, from its label in plain steps. */
 export function ProductForm() {
@@ -56,7 +57,7 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
     const body = productOf(out, new Date().toISOString());
     if (!(await act(saveProduct(product, body)))) return;
     draft.forget();
-    goOn.to('/shelf/products');
+    goOn.to(paths.products);
   });
   useKeyAct('save', save);
   const dry = strength.value === 'dry';

@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAnswer } from '@/book/react';
-import { Caution } from '@/features/dose/Caution';
-import { useFormats } from '@/features/frame/formats';
+import { Caution } from '@/features/parts/Caution';
+import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { GENERIC_PRODUCTS } from '@/records/products';
 import { Button } from '@/ui/button';
@@ -11,6 +11,7 @@ import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { generalRow, leftWords, strengthWords } from './productWords';
+import { paths } from '@/shell/navigation/paths';
 
 /** Products of one's own to correct pH with, and what is left of them. */
 export function ProductsScreen() {
@@ -26,7 +27,7 @@ export function ProductsScreen() {
           wet
           grow
           label="Add a product"
-          onPress={() => router.navigate('/shelf/products/new')}
+          onPress={() => router.navigate(paths.newProduct)}
         />
       }
     >
@@ -37,14 +38,14 @@ export function ProductsScreen() {
         Your own, from their labels.
       </Say>
       {products.map((product, at) => {
-        const href = `/shelf/products/${product.id}`;
+        const href = paths.product(product.id);
         return (
           <LabelRow
             key={product.id}
             code={String(at + 1)}
             action="Change"
             href={href}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{product.body.name}</Say>
             <Say size="small">{strengthWords(product.body, formats)}</Say>

@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { paths } from '@/shell/navigation/paths';
 
 /** Which tank is it? */
 export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] }) {
@@ -17,7 +18,7 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
             wet
             grow
             label="Add a tank"
-            onPress={() => router.navigate('/tanks/new')}
+            onPress={() => router.navigate(paths.newTank)}
           />
         ) : null
       }
@@ -26,14 +27,14 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
         {tanks.length === 0 ? 'No tank yet.' : 'Read which tank?'}
       </Say>
       {tanks.map(({ id, number, body }) => {
-        const href = `/read?tank=${id}`;
+        const href = paths.read({ tank: id });
         return (
           <LabelRow
             key={id}
             code={String(number)}
             action="Read"
             href={href}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{body.name}</Say>
           </LabelRow>
@@ -54,7 +55,7 @@ export function NoPens() {
           wet
           grow
           label="Add a pen"
-          onPress={() => router.navigate('/pens/new')}
+          onPress={() => router.navigate(paths.newPen)}
         />
       }
     >

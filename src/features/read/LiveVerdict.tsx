@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { Band } from '@/core/verdict';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { BandEnds } from '@/features/parts/BandEnds';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { Notch } from '@/ui/notch';

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useIsWide } from '@/features/frame/useIsWide';
+import { useIsWide } from '@/shell/useIsWide';
 import { RoundScreen } from '@/features/round/RoundScreen';
 import { TankDetail } from '@/features/tanks/TankScreen';
 import { Panes } from '@/ui/layout';

@@ -10,6 +10,7 @@ import { space } from '@/ui/tokens';
 import { SAMPLE_NAME } from '@/words';
 import { earlierChoices, localInput, momentTyped, takenWords } from './earlier';
 import type { useReadForm } from './useReadForm';
+import { paths } from '@/shell/navigation/paths';
 
 interface Props {
   readonly form: ReturnType<typeof useReadForm>;
@@ -119,7 +120,7 @@ function What({ form, tankId }: { readonly form: Props['form']; readonly tankId:
         <Button
           kind="text"
           label="Set its band"
-          onPress={() => router.navigate(`/tanks/${tankId}/bands?sample=${about.sample}` as '/')}
+          onPress={() => router.navigate(paths.bands(tankId, about.sample))}
         />
       )}
     </Panel>

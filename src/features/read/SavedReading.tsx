@@ -6,7 +6,7 @@ import type { TankAnswer } from '@/book/answers';
 import type { Sample } from '@/records/kinds';
 import { useAct } from '@/book/react';
 import type { JudgedValue } from '@/core/readings';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
 import { useNextStop } from '@/features/round/useNextStop';
@@ -15,6 +15,7 @@ import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { clock, SAMPLE_NAME, waitingOf } from '@/words';
 import type { ReadTyped } from './readModel';
+import { paths } from '@/shell/navigation/paths';
 
 /** A reading that is in the book. */
 export interface Saved {
@@ -71,17 +72,19 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
               wet
               grow
               label="Dose"
-              onPress={() => router.replace(`/tanks/${tank.id}/dose` as '/')}
+              onPress={() => router.replace(paths.dose(tank.id))}
             />
           ) : null}
-          {next ? null : <Button wet label="The Round" onPress={() => router.navigate('/')} />}
+          {next ? null : (
+            <Button wet label="The Round" onPress={() => router.navigate(paths.round)} />
+          )}
           {next ? (
             <Button
               kind={dose ? 'quiet' : 'main'}
               wet
               grow
               label={next.label}
-              onPress={() => router.replace(stopHref(next.stop) as '/')}
+              onPress={() => router.replace(stopHref(next.stop))}
             />
           ) : null}
         </>

@@ -3,7 +3,7 @@ import { takeReading } from '@/acts';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAct, useDraft } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import type { Sample } from '@/records/kinds';
 import { surpriseQuestion } from './surprise';
 import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';

@@ -1,4 +1,4 @@
-import { useIsWide } from '@/features/frame/useIsWide';
+import { useIsWide } from '@/shell/useIsWide';
 import { Panes } from '@/ui/layout';
 import { NextStop } from './NextStop';
 import { RoundScreen } from './RoundScreen';

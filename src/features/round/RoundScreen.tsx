@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -9,6 +9,7 @@ import { dayStart, shortDay } from '@/words';
 import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { DoneStop, OpenStop } from './Stops';
 import { nextStop, roundHeadline, roundProgress, stopHref } from './roundViewModel';
+import type { Path } from '@/shell/navigation/paths';
 
 /** Home: one line that sums up the day, then the walk. */
 export function RoundScreen() {
@@ -23,7 +24,7 @@ export function RoundScreen() {
   if (!round) return <Skeleton label="Loading the round" />;
   if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
   const next = nextStop(round, nowMs);
-  const go = (href: string) => router.navigate(href as '/');
+  const go = (href: Path) => router.navigate(href);
   const done = round.stops.filter((stop) => stop.done);
   const open = round.stops.filter((stop) => !stop.done);
   return (

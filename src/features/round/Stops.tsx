@@ -7,19 +7,13 @@ import { LabelRow } from '@/ui/label-row';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import type { Formats } from '@/words';
-import {
-  doneName,
-  doneResult,
-  penLine,
-  rereadLine,
-  soakLine,
-  stopHref,
-  tankLine,
-} from './roundViewModel';
+import { doneName, doneResult, penLine, rereadLine, soakLine, stopHref } from './roundViewModel';
+import { paths, type Path } from '@/shell/navigation/paths';
+import { tankLine } from '@/features/parts/tankLine';
 
 interface Common {
   readonly formats: Formats;
-  readonly onGo: (href: string) => void;
+  readonly onGo: (href: Path) => void;
 }
 
 /** A stop already passed, shrunk to its result. */
@@ -28,10 +22,10 @@ export function DoneStop({ stop, formats, onGo }: Common & { readonly stop: Roun
   const what = isTank ? stop.tank.body.name : doneName(stop);
   const result = doneResult(stop, formats);
   const href = isTank
-    ? `/tanks/${stop.tank.id}`
+    ? paths.tank(stop.tank.id)
     : stop.kind === 'pen'
-      ? `/pens/${stop.pen.id}`
-      : '/shelf';
+      ? paths.pen(stop.pen.id)
+      : paths.shelf;
   return (
     <Press href={href} onPress={() => onGo(href)} style={styles.done}>
       <Check size={20} color={color.fit} aria-hidden />

@@ -9,8 +9,8 @@ import {
   roundHeadline,
   roundProgress,
   stopHref,
-  tankLine,
 } from './roundViewModel';
+import { tankLine } from '@/features/parts/tankLine';
 
 const now = new Date(2026, 4, 20, 10, 0).getTime();
 const formats = makeFormats(DEFAULT_FORMATS);

@@ -1,17 +1,18 @@
-import type { PenAnswer, ReadingRow, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
-import { hasNumber, type JudgedValue } from '@/core/readings';
+import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
+import type { JudgedValue } from '@/core/readings';
 import type { Verdict } from '@/core/verdict';
 import {
   additionLine,
   ago,
   clock,
   dueTime,
-  judgedWords,
   minutesSeconds,
   PEN_WORD,
   VERDICT_WORD,
   type Formats,
 } from '@/words';
+import { inOneLine } from '@/features/parts/tankLine';
+import { paths, type Path } from '@/shell/navigation/paths';
 
 /** Joins names as people do: "A", "A and B", "A, B and C". */
 function list(names: readonly string[]): string {
@@ -97,11 +98,11 @@ export function roundProgress({ stops }: RoundAnswer): string {
 }
 
 /** Where a stop leads. */
-export function stopHref(stop: RoundStop): string {
-  if (stop.kind === 'tank' || stop.kind === 'reread') return `/read?tank=${stop.tank.id}`;
-  if (stop.kind === 'soak') return `/pens/${stop.pen.id}`;
-  if (stop.kind === 'lot') return `/shelf/${stop.lot.id}`;
-  return `/pens/${stop.pen.id}/bench`;
+export function stopHref(stop: RoundStop): Path {
+  if (stop.kind === 'tank' || stop.kind === 'reread') return paths.read({ tank: stop.tank.id });
+  if (stop.kind === 'soak') return paths.pen(stop.pen.id);
+  if (stop.kind === 'lot') return paths.lot(stop.lot.id);
+  return paths.bench(stop.pen.id);
 }
 
 /** The next thing to do, as the main button says it. */
@@ -143,46 +144,12 @@ export function soakLine(endMs: number, nowMs: number): string {
   return nowMs >= endMs ? 'Soak is over: check it.' : `Soaking until ${dueTime(endMs, nowMs)}`;
 }
 
-/** A number stays with its unit, an age with its "ago": where there is no room, the whole of it goes on. */
-const inOneLine = (text: string) => text.replaceAll(' ', '\u00a0');
-
 /** The line under a pen's name at its stop. */
 export function penLine(pen: PenAnswer, nowMs: number): string {
   if (pen.openBench.length > 0) return 'A sitting is open. Go on where you left it.';
   const last = Math.max(...pen.sides.map((side) => side.lastCheckMs ?? 0));
   const word = PEN_WORD[pen.word];
   return last > 0 ? `${word}; last check ${inOneLine(ago(last, nowMs))}` : `${word}`;
-}
-
-/** A value as a stop states it, rounded as its ± allows; as shown where its pen gives no number. */
-function valueText(
-  judged: JudgedValue | undefined,
-  quantity: 'ph' | 'ec',
-  formats: Formats,
-): string | undefined {
-  if (!judged) return undefined;
-  const { value, standing, budget } = judged;
-  const shown = hasNumber(standing) ? '' : 'shown ';
-  if (quantity === 'ec') return `${shown}${formats.ec(value)} ${formats.ecUnit}`;
-  const ph = shown ? formats.number(value, 2) : formats.phPair(value, budget.expandedU).value;
-  return `pH ${shown}${ph}`;
-}
-
-/** Why a reading gives no verdict, in a word; undefined for one that does. */
-function doubtOf({ ph, ec }: ReadingRow): string | undefined {
-  const doubtful = [ph?.judged, ec?.judged].find((one) => one && one.standing !== 'checked');
-  return doubtful && judgedWords(doubtful, '').word;
-}
-
-/** The line under a tank's notch at its stop. */
-export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
-  if (!latest) return 'not read yet';
-  const ph = valueText(latest.ph?.judged, 'ph', formats);
-  const ec = valueText(latest.ec?.judged, 'ec', formats);
-  const values = [ph, ec].flatMap((value) => (value ? inOneLine(value) : []));
-  const doubt = doubtOf(latest);
-  const age = `${inOneLine(ago(latest.atMs, nowMs))}${doubt ? `, ${doubt}` : ''}`;
-  return `${values.join(' · ')} ${age}`;
 }
 
 /** What a done stop is called. */

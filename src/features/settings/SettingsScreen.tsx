@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { changeSettings } from '@/acts';
 import { useAnswer, useAct, useBook } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
-import { useOpenBook } from '@/features/frame/useLeaveDemo';
+import { useOpenBook } from '@/shell/otherBook';
 import type { BookSettings } from '@/records/kinds';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
@@ -14,6 +14,7 @@ import { SCALE_LABEL } from '@/words';
 import { About } from './About';
 import { People } from './People';
 import { StorageNote } from './StorageNote';
+import { paths } from '@/shell/navigation/paths';
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
@@ -145,9 +146,9 @@ export function SettingsScreen() {
       <Say size="small" tone="soft">
         The whole book as one file: a copy to keep, or the way to a new phone.
       </Say>
-      <Button label="Move or keep the book" onPress={() => router.navigate('/book-file')} />
+      <Button label="Move or keep the book" onPress={() => router.navigate(paths.bookFile)} />
       <StorageNote />
-      <Button label="State of the book" onPress={() => router.navigate('/book-state')} />
+      <Button label="State of the book" onPress={() => router.navigate(paths.bookState)} />
       <Say size="small" tone="soft">
         {opened.book === 'demo'
           ? 'You are in the demo glasshouse. Your own book is kept apart.'

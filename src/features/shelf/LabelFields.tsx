@@ -2,7 +2,7 @@ import { useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { BUFFER_TOLERANCE_PH } from '@/core/buffers';
 import { STANDARD_TOLERANCE_REL } from '@/core/conductivity';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { FormField } from '@/features/parts/FormField';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { Button } from '@/ui/button';

@@ -5,13 +5,13 @@ import { StyleSheet, View } from 'react-native';
 import { removeLot, saveLot } from '@/acts';
 import type { LotAnswer } from '@/book/answers';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { dayText } from '@/features/parts/days';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Choice, FieldRow } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -27,6 +27,7 @@ import {
 } from './lotFormSchema';
 import { LabelFields } from './LabelFields';
 import { liquidName } from './lotWords';
+import { paths } from '@/shell/navigation/paths';
 
 /** Adds a lot, or changes one. */
 export function LotForm() {
@@ -55,11 +56,11 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
     const body = lotOf(out, lot?.body, formats);
     if (!(await act(saveLot(lot, body)))) return;
     draft.forget();
-    goOn.to('/shelf');
+    goOn.to(paths.shelf);
   });
   const remove = async () => {
     if (!lot) return;
-    if (await act(removeLot(lot))) goOn.to('/shelf');
+    if (await act(removeLot(lot))) goOn.to(paths.shelf);
   };
   const buffer = kind.value === 'buffer';
   const valued = buffer || kind.value === 'ecStandard';

@@ -1,6 +1,8 @@
-import { ShelfTable } from '@/features/LazyTables';
-import { useIsWide } from '@/features/frame/useIsWide';
+import { chunkPart } from '@/shell/chunk';
+import { useIsWide } from '@/shell/useIsWide';
 import { ShelfScreen } from './ShelfScreen';
+
+const ShelfTable = chunkPart('tables', 'ShelfTable');
 
 /** The list on a phone; beside the list, on a wide page, all lots to compare. */
 export function ShelfIndex() {

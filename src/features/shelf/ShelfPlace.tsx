@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { useIsWide } from '@/features/frame/useIsWide';
+import { useIsWide } from '@/shell/useIsWide';
 import { Panes } from '@/ui/layout';
 import { ShelfScreen } from './ShelfScreen';
 

@@ -1,14 +1,15 @@
 import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { dateWords, liquidName, LOT_TONE, portionsWords, shoppingLine } from './lotWords';
+import { paths } from '@/shell/navigation/paths';
 
 /** Buffers, standards and liquids: what is left and until when it is good. */
 export function ShelfScreen() {
@@ -16,7 +17,7 @@ export function ShelfScreen() {
   const router = useRouter();
   const path = usePathname();
   const hint = useKeyHint();
-  useKeyAct('add', () => router.navigate('/shelf/new'));
+  useKeyAct('add', () => router.navigate(paths.newLot));
   const formats = useFormats();
   const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
   const { data: shopping = [] } = useAnswer(
@@ -37,7 +38,7 @@ export function ShelfScreen() {
           grow
           label="Add a lot"
           keyHint={hint('N')}
-          onPress={() => router.navigate('/shelf/new')}
+          onPress={() => router.navigate(paths.newLot)}
         />
       }
     >
@@ -50,11 +51,7 @@ export function ShelfScreen() {
           : summary}
       </Say>
       <View style={styles.links}>
-        <Button
-          kind="text"
-          label="pH products"
-          onPress={() => router.navigate('/shelf/products')}
-        />
+        <Button kind="text" label="pH products" onPress={() => router.navigate(paths.products)} />
       </View>
       {shopping.length > 0 ? (
         <Panel tone="wash">
@@ -75,7 +72,7 @@ export function ShelfScreen() {
               ? 'KCl'
               : '···'
             : formats.number(body.nominal, 2);
-        const href = `/shelf/${lot.id}`;
+        const href = paths.lot(lot.id);
         const liquid = body.kind === 'buffer' || body.kind === 'ecStandard';
         const left = liquid
           ? portionsWords(state)
@@ -90,7 +87,7 @@ export function ShelfScreen() {
             edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
             href={href}
             selected={path.startsWith(href)}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{name}</Say>
             {left ? <Say size="small">{left}</Say> : null}

@@ -1,9 +1,10 @@
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { dateWords, LOT_TONE, liquidName, portionsWords } from './lotWords';
+import { paths } from '@/shell/navigation/paths';
 
 const HEADS: readonly TableHead[] = [
   { title: 'Liquid', width: 5 },
@@ -23,7 +24,7 @@ export function ShelfTable() {
     const left = portionsWords(state) || '–';
     return {
       id,
-      href: `/shelf/${id}`,
+      href: paths.lot(id),
       cells: [
         { text: name, sort: name },
         { text: body.lotCode || '–', sort: body.lotCode },

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { Choice } from '@/ui/form';

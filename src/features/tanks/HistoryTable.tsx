@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { AdditionRow } from '@/book/answers';
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';

@@ -6,6 +6,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { SortableList } from '@/ui/sortable';
 import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
+import { paths } from '@/shell/navigation/paths';
 
 /** The order of the Round: the way the grower walks past the tanks. */
 export function OrderScreen() {
@@ -21,7 +22,7 @@ export function OrderScreen() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="Done" onPress={() => router.navigate('/tanks')} />
+        <Button kind="main" wet grow label="Done" onPress={() => router.navigate(paths.tanks)} />
       }
     >
       <Say size="huge" face="slab" heading={1}>

@@ -7,11 +7,11 @@ import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { CROP_TARGETS } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, FieldRow, SelectField } from '@/ui/form';
@@ -21,6 +21,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { TankTools } from './TankTools';
 import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from './tankFormSchema';
+import { paths } from '@/shell/navigation/paths';
 
 /** Adds a tank, or changes one. */
 export function TankForm() {
@@ -70,7 +71,7 @@ function Fields({
     const recordIds = await act(saveTank(tank, body, effectiveFromMs));
     if (!recordIds) return;
     draft.forget();
-    goOn.to(`/tanks/${recordIds[0]}`);
+    goOn.to(paths.tank(recordIds[0]!));
   });
   const field = (
     name: keyof TankFormIn,

@@ -1,8 +1,8 @@
 import { startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer, TankHistoryAnswer } from '@/book/answers';
-import { useFormats } from '@/features/frame/formats';
-import { savePng, saveSvg } from '@/features/parts/saveImage';
+import { useFormats } from '@/shell/formats';
+import { savePng, saveSvg } from '@/shell/saveImage';
 import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Measured, Strip, TimeAxis, within, ZoomPan, type TimeWindow } from '@/ui/chart';

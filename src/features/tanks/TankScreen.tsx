@@ -1,12 +1,15 @@
+import type { ComponentProps } from 'react';
+import type { TankHistory as TankHistoryDrawn } from './TankHistory';
+import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AdditionRow } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
-import { useLater } from '@/features/parts/useLater';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
+import { useLater } from '@/shell/useLater';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
@@ -14,10 +17,12 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { waitingOf } from '@/words';
-import { TankHistory } from '@/features/LazyChart';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
 import { outlookOf, shownLine } from './tankViewModel';
+import { paths, type Path } from '@/shell/navigation/paths';
+
+const TankHistory = chunkPart<ComponentProps<typeof TankHistoryDrawn>>('charts', 'TankHistory');
 
 const NONE: readonly AdditionRow[] = [];
 
@@ -48,34 +53,29 @@ export function TankDetail({
   const later = useLater(tank !== undefined);
   const last = useLater(later);
   const hint = useKeyHint();
-  useKeyAct('dose', () => router.navigate(`/tanks/${tankId}/dose` as '/'));
-  useKeyAct('read', () => router.navigate(`/read?tank=${tankId}` as '/'));
+  useKeyAct('dose', () => router.navigate(paths.dose(tankId)));
+  useKeyAct('read', () => router.navigate(paths.read({ tank: tankId })));
   if (tank === undefined) return <Skeleton label="Loading the tank" />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
   const stage = body.stage === 'all' ? '' : body.stage;
   const what = [body.crop, stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
-  const go = (href: string) => router.navigate(href as '/');
+  const go = (href: Path) => router.navigate(href);
   return (
     <Screen
       label={body.name}
       actions={
         beside ? null : (
           <>
-            <Button
-              wet
-              label="Dose"
-              keyHint={hint('D')}
-              onPress={() => go(`/tanks/${tankId}/dose`)}
-            />
-            <Button wet label="Top up" onPress={() => go(`/tanks/${tankId}/water`)} />
+            <Button wet label="Dose" keyHint={hint('D')} onPress={() => go(paths.dose(tankId))} />
+            <Button wet label="Top up" onPress={() => go(paths.topUp(tankId))} />
             <Button
               kind="main"
               wet
               grow
               label="Read"
               keyHint={hint('R')}
-              onPress={() => go(`/read?tank=${tankId}`)}
+              onPress={() => go(paths.read({ tank: tankId }))}
             />
           </>
         )
@@ -93,7 +93,7 @@ export function TankDetail({
             <Button
               kind="text"
               label="Change the tank"
-              onPress={() => go(`/tanks/${tankId}/edit`)}
+              onPress={() => go(paths.editTank(tankId))}
             />
           )}
         </View>
@@ -153,7 +153,13 @@ function NoTank() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="All tanks" onPress={() => router.navigate('/tanks')} />
+        <Button
+          kind="main"
+          wet
+          grow
+          label="All tanks"
+          onPress={() => router.navigate(paths.tanks)}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>

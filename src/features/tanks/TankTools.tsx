@@ -3,9 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import { copyTank, retireTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { space } from '@/ui/tokens';
+import { paths } from '@/shell/navigation/paths';
 
 interface Props {
   readonly tank: TankAnswer;
@@ -20,21 +21,18 @@ export function TankTools({ tank, nextPlace }: Props) {
   const { id, body } = tank;
   const duplicate = async () => {
     const recordIds = await act(copyTank(tank, nextPlace));
-    if (recordIds) goOn.to(`/tanks/${recordIds[0]}/edit`);
+    if (recordIds) goOn.to(paths.editTank(recordIds[0]!));
   };
   const retire = async () => {
-    if (await act(retireTank(tank))) goOn.to(`/tanks/${id}`);
+    if (await act(retireTank(tank))) goOn.to(paths.tank(id));
   };
   return (
     <View style={styles.tools}>
       <Button
         label="Bands of drain, dripper, substrate"
-        onPress={() => router.navigate(`/tanks/${id}/bands` as '/')}
+        onPress={() => router.navigate(paths.bands(id))}
       />
-      <Button
-        label="Measure its coefficient"
-        onPress={() => router.navigate(`/tanks/${id}/alpha` as '/')}
-      />
+      <Button label="Measure its coefficient" onPress={() => router.navigate(paths.alpha(id))} />
       <Button label="Another like it" onPress={duplicate} />
       <Button
         label={body.retired ? 'Back in use' : 'Out of use'}

@@ -1,6 +1,8 @@
-import { TanksTable } from '@/features/LazyTables';
-import { useIsWide } from '@/features/frame/useIsWide';
+import { chunkPart } from '@/shell/chunk';
+import { useIsWide } from '@/shell/useIsWide';
 import { TanksScreen } from './TanksScreen';
+
+const TanksTable = chunkPart('tables', 'TanksTable');
 
 /** The list on a phone; beside the list, on a wide page, all tanks to compare. */
 export function TanksIndex() {

@@ -2,15 +2,16 @@ import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
-import { useKeyHint } from '@/features/frame/keys/useKeyHint';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
-import { tankLine } from '@/features/round/roundViewModel';
+import { tankLine } from '@/features/parts/tankLine';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { paths } from '@/shell/navigation/paths';
 
 /** Tanks out of use stand at the end. */
 const inUseFirst = (a: TankAnswer, b: TankAnswer) =>
@@ -22,7 +23,7 @@ export function TanksScreen() {
   const router = useRouter();
   const path = usePathname();
   const hint = useKeyHint();
-  useKeyAct('add', () => router.navigate('/tanks/new'));
+  useKeyAct('add', () => router.navigate(paths.newTank));
   const formats = useFormats();
   const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
   if (!tanks) return <Skeleton label="Loading tanks" />;
@@ -35,7 +36,7 @@ export function TanksScreen() {
           grow
           label="Add a tank"
           keyHint={hint('N')}
-          onPress={() => router.navigate('/tanks/new')}
+          onPress={() => router.navigate(paths.newTank)}
         />
       }
     >
@@ -53,14 +54,14 @@ export function TanksScreen() {
           <Button
             kind="text"
             label="Order of the Round"
-            onPress={() => router.navigate('/tanks/order')}
+            onPress={() => router.navigate(paths.tankOrder)}
           />
         ) : null}
-        <Button kind="text" label="Waters" onPress={() => router.navigate('/tanks/waters')} />
+        <Button kind="text" label="Waters" onPress={() => router.navigate(paths.waters)} />
       </View>
       {[...tanks].sort(inUseFirst).map((tank) => {
         const line = tankLine(tank, formats, nowMs);
-        const href = `/tanks/${tank.id}`;
+        const href = paths.tank(tank.id);
         const judged = tank.latest?.ph?.judged;
         return (
           <LabelRow
@@ -69,7 +70,7 @@ export function TanksScreen() {
             action="Open"
             href={href}
             selected={path.startsWith(href)}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{tank.body.name}</Say>
             {judged ? (

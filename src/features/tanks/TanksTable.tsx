@@ -1,12 +1,16 @@
+import type { ComponentProps } from 'react';
+import type { AcrossTanks as AcrossTanksDrawn } from './AcrossTanks';
+import { chunkPart } from '@/shell/chunk';
 import { useState } from 'react';
-import { AcrossTanks } from '@/features/LazyChart';
 import { useAnswer, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { DataTable } from '@/features/parts/DataTable';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { tankRows, TANK_HEADS } from './tankRows';
+
+const AcrossTanks = chunkPart<ComponentProps<typeof AcrossTanksDrawn>>('charts', 'AcrossTanks');
 
 /** All tanks side by side: newest values, verdicts, where they go. */
 export function TanksTable() {

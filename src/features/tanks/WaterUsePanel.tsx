@@ -1,5 +1,5 @@
 import { useAnswer } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { phTrendWords, topUpWords, waterUseWords } from './waterUseWords';

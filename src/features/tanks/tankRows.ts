@@ -3,6 +3,7 @@ import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { TableCell, TableHead, TableRow } from '@/features/parts/DataTable';
 import { outlookOf } from './tankViewModel';
 import { ago, judgedWords, type Formats } from '@/words';
+import { paths } from '@/shell/navigation/paths';
 
 /** Columns of the table of all tanks. */
 export const TANK_HEADS = (formats: Formats): readonly TableHead[] => [
@@ -44,7 +45,7 @@ export function tankRows(
     const ec = latest?.ec?.judged;
     return {
       id,
-      href: `/tanks/${id}`,
+      href: paths.tank(id),
       cells: [
         { text: body.name, sort: body.name.toLowerCase() },
         pairCell(ph, formats.phPair),

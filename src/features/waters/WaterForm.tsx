@@ -4,17 +4,18 @@ import { useController, useForm } from 'react-hook-form';
 import { saveWater } from '@/acts';
 import type { Row } from '@/book/answers';
 import { useAct, useRows } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useKeyAct } from '@/features/frame/keys/Keys';
+import { useFormats } from '@/shell/formats';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
 import { useFormDraft } from '@/features/parts/useFormDraft';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import type { Water } from '@/records/kinds';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, FieldRow, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { ALKALINITY_UNITS, waterDefaults, waterFormSchema, type WaterIn } from './waterSchema';
+import { paths } from '@/shell/navigation/paths';
 
 /** Adds a water, or changes one. */
 export function WaterForm() {
@@ -41,7 +42,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const save = handleSubmit(async (body) => {
     if (!(await act(saveWater(water, body)))) return;
     draft.forget();
-    goOn.to('/tanks/waters');
+    goOn.to(paths.waters);
   });
   useKeyAct('save', save);
   return (

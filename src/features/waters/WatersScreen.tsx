@@ -1,11 +1,12 @@
 import { useRouter } from 'expo-router';
 import { useRows } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { waterLine } from './waterWords';
+import { paths } from '@/shell/navigation/paths';
 
 /** The waters tanks are filled with. */
 export function WatersScreen() {
@@ -18,14 +19,14 @@ export function WatersScreen() {
       actions={
         <>
           {waters.length > 1 ? (
-            <Button wet label="Mix two" onPress={() => router.navigate('/tanks/waters/mix')} />
+            <Button wet label="Mix two" onPress={() => router.navigate(paths.mixWaters)} />
           ) : null}
           <Button
             kind={waters.length === 0 ? 'main' : 'quiet'}
             wet
             grow
             label="Add a water"
-            onPress={() => router.navigate('/tanks/waters/new')}
+            onPress={() => router.navigate(paths.newWater)}
           />
         </>
       }
@@ -39,14 +40,14 @@ export function WatersScreen() {
           : 'Its alkalinity decides how much acid a fresh fill takes.'}
       </Say>
       {waters.map(({ id, body }, at) => {
-        const href = `/tanks/waters/${id}`;
+        const href = paths.water(id);
         return (
           <LabelRow
             key={id}
             code={`W${at + 1}`}
             action="Change"
             href={href}
-            onPress={() => router.navigate(href as '/')}
+            onPress={() => router.navigate(href)}
           >
             <Say bold>{body.name}</Say>
             <Say size="small" tone="soft">

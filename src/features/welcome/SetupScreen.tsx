@@ -2,9 +2,9 @@ import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { useState } from 'react';
 import { setUp } from '@/acts';
 import { useAnswer, useAct, useNowMs } from '@/book/react';
-import { useFormats } from '@/features/frame/formats';
-import { useBack } from '@/features/parts/useBack';
-import { useGoOn } from '@/features/parts/useGoOn';
+import { useFormats } from '@/shell/formats';
+import { useBack } from '@/shell/navigation/useBack';
+import { useGoOn } from '@/shell/navigation/useGoOn';
 import { GENERIC_PROFILES, penFromProfile, type GenericProfile } from '@/records/profiles';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
@@ -12,6 +12,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { penName } from '@/features/pens/penName';
 import { TankStep, type FirstTank } from './TankStep';
+import { paths } from '@/shell/navigation/paths';
 
 /** Three short steps to a first reading: which pen, which tank, then Read. */
 export function SetupScreen() {
@@ -37,7 +38,7 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
     const recordIds = await act(
       setUp(pen, { ...tank, alphaPerC: FEED_ALPHA_PER_C, place: 1, note: '' }),
     );
-    if (recordIds) goOn.to(`/read?tank=${recordIds[1]}`);
+    if (recordIds) goOn.to(paths.read({ tank: recordIds[1] }));
   };
 }
 
@@ -57,7 +58,7 @@ function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) =>
           key={profile.id}
           code={codeOf(profile)}
           action="This"
-          href="/welcome"
+          href={paths.welcome}
           onPress={() => onChoose(profile)}
         >
           <Say bold>{profile.title}</Say>

@@ -1,10 +1,11 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useOpenBook } from '@/features/frame/useLeaveDemo';
+import { useOpenBook } from '@/shell/otherBook';
 import { Press } from '@/ui/button';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, RADIUS, space } from '@/ui/tokens';
+import { paths } from '@/shell/navigation/paths';
 
 /** An empty book: what this is for, and the two doors in. */
 export function WelcomeDoors() {
@@ -23,7 +24,7 @@ export function WelcomeDoors() {
         title="Set up your own"
         text="A pen, a tank, a first reading: under three minutes."
         main
-        onPress={() => router.navigate('/welcome')}
+        onPress={() => router.navigate(paths.welcome)}
       />
       <Door
         title="Look round the demo"

@@ -1,10 +1,11 @@
 import { useNavigation, useRouter } from 'expo-router';
 import { useBack } from './useBack';
+import type { Path } from './paths';
 
 /** Where a screen leads once its save is through. */
 export interface GoOn {
   /** To another screen in place of this one. */
-  to(href: string): void;
+  to(href: Path): void;
   back(): void;
 }
 
@@ -15,7 +16,7 @@ export function useGoOn(): GoOn {
   const navigation = useNavigation();
   return {
     to: (href) => {
-      if (navigation.isFocused()) router.replace(href as '/');
+      if (navigation.isFocused()) router.replace(href);
     },
     back: () => {
       if (navigation.isFocused()) goBack();

@@ -1,6 +1,6 @@
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { DOSE_CAUTION } from './doseWords';
+import { DOSE_CAUTION } from '@/words';
 
 /** The cautions for whoever pours; never in the way, always in sight. */
 export function Caution({ trained }: { readonly trained: boolean }) {

@@ -10,6 +10,6 @@ export function useBack(): () => void {
   const path = usePathname();
   return () => {
     if (router.canGoBack()) window.history.back();
-    else router.replace(parentOf(path) as '/');
+    else router.replace(parentOf(path));
   };
 }

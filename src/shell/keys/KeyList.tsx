@@ -4,7 +4,7 @@ import { Button } from '@/ui/button';
 import { Overlay } from '@/ui/overlay';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { PLACES } from '../places';
+import { PLACES } from '../navigation/places';
 import { KEYS } from './keyMap';
 
 /** All keys of the house, and the switch that turns the single ones off. */

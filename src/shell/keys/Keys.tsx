@@ -2,7 +2,7 @@ import { inBackground } from '@/trouble';
 import { useRouter } from 'expo-router';
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBook } from '@/book/react';
-import { PLACES } from '../places';
+import { PLACES } from '../navigation/places';
 import { meaningOf, type KeyAct } from './keyMap';
 
 type Offers = Map<KeyAct, (() => void)[]>;

@@ -1,0 +1,7 @@
+/** Every chart in one chunk, loaded when one is first shown: the scales stay out of the first screen. */
+export { ControlChart } from '@/features/pens/ControlChart';
+export { DoseCurve } from '@/features/dose/DoseCurve';
+export { DriftPanel } from '@/features/pens/DriftPanel';
+export { LookBackChart } from '@/features/pens/LookBackChart';
+export { AcrossTanks } from '@/features/tanks/AcrossTanks';
+export { TankHistory } from '@/features/tanks/TankHistory';

@@ -1,0 +1,6 @@
+import { provideChunk } from '@/shell/chunk';
+
+// Each import stands alone: a literal path is what makes the bundler part it from the first screen.
+provideChunk('charts', () => import('./charts'));
+provideChunk('tables', () => import('./tables'));
+provideChunk('forms', () => import('./forms'));

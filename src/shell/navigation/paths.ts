@@ -1,0 +1,68 @@
+declare const PATH: unique symbol;
+
+/** Where a screen is: made only here, so that no screen is led to by a name mistyped. */
+export type Path = string & { readonly [PATH]: true };
+
+const at = (text: string): Path => text as Path;
+
+/** A path with what stands behind the question mark; values that are absent are left out. */
+function asking(path: string, values: Readonly<Record<string, string | number | undefined>>): Path {
+  const told = Object.entries(values).flatMap(([name, value]) =>
+    value === undefined ? [] : [[name, String(value)]],
+  );
+  return at(told.length === 0 ? path : `${path}?${new URLSearchParams(told).toString()}`);
+}
+
+type Quantity = 'ph' | 'ec';
+
+/** Every screen of the app, by what it is about. */
+export const paths = {
+  round: at('/'),
+  read: (about: { readonly tank?: string; readonly sample?: string } = {}) =>
+    asking('/read', about),
+
+  tanks: at('/tanks'),
+  newTank: at('/tanks/new'),
+  tankOrder: at('/tanks/order'),
+  tank: (id: string) => at(`/tanks/${id}`),
+  editTank: (id: string) => at(`/tanks/${id}/edit`),
+  bands: (id: string, sample?: string) => asking(`/tanks/${id}/bands`, { sample }),
+  alpha: (id: string) => at(`/tanks/${id}/alpha`),
+  dose: (id: string) => at(`/tanks/${id}/dose`),
+  whyDose: (id: string, product?: string) => asking(`/tanks/${id}/why-dose`, { product }),
+  learned: (id: string, product?: string) => asking(`/tanks/${id}/learned`, { product }),
+  jar: (id: string, product?: string) => asking(`/tanks/${id}/jar`, { product }),
+  ec: (id: string, product?: string) => asking(`/tanks/${id}/ec`, { product }),
+  topUp: (id: string) => at(`/tanks/${id}/water`),
+  waters: at('/tanks/waters'),
+  newWater: at('/tanks/waters/new'),
+  mixWaters: at('/tanks/waters/mix'),
+  water: (id: string) => at(`/tanks/waters/${id}`),
+
+  pens: at('/pens'),
+  newPen: at('/pens/new'),
+  pen: (id: string) => at(`/pens/${id}`),
+  editPen: (id: string) => at(`/pens/${id}/edit`),
+  bench: (id: string, about: { readonly quantity?: Quantity; readonly then?: Quantity } = {}) =>
+    asking(`/pens/${id}/bench`, about),
+  care: (id: string) => at(`/pens/${id}/care`),
+  control: (id: string) => at(`/pens/${id}/control`),
+  probes: (id: string) => at(`/pens/${id}/probes`),
+  lookBack: (id: string, about: { readonly quantity: Quantity; readonly at?: number }) =>
+    asking(`/pens/${id}/look-back`, about),
+
+  shelf: at('/shelf'),
+  newLot: at('/shelf/new'),
+  lot: (id: string) => at(`/shelf/${id}`),
+  products: at('/shelf/products'),
+  newProduct: at('/shelf/products/new'),
+  product: (id: string) => at(`/shelf/products/${id}`),
+
+  book: at('/book'),
+  entry: (id: string) => at(`/book/${id}`),
+  bookFile: at('/book-file'),
+  bookState: at('/book-state'),
+  settings: at('/settings'),
+  help: at('/help'),
+  welcome: at('/welcome'),
+} as const;
