@@ -48,7 +48,7 @@ test('a pen that dried out carries no dose; fresh water is planned from its repo
   await goTo(page, 'Tanks');
   await page.getByRole('link', { name: /Mint trough/ }).click();
   await press(page, 'Dose');
-  await expect(page.getByText('This reading can’t carry a dose.')).toBeVisible();
+  await expect(page.getByText('No dose on this reading.')).toBeVisible();
   await press(page, 'Check P2');
   await expectHeading(page, 'Check P2');
   await press(page, 'Back');
@@ -67,7 +67,7 @@ test('a pen that dried out carries no dose; fresh water is planned from its repo
   await typeReading(page, { ph: '7.6', ec: '0.52', temp: '15' });
   await press(page, /^(Save|Keep it)$/);
   await press(page, 'Dose');
-  await expect(page.getByText('Filled with water of', { exact: false })).toBeVisible();
+  await expect(page.getByText('Its water seems to hold', { exact: false })).toBeVisible();
   await expect(page.getByText('once fully aired')).toBeVisible();
 });
 

@@ -120,7 +120,7 @@ test('a fresh fill takes what its alkalinity asks for, in steps, and would air b
   await press(page, 'Dose');
   await press(page, 'Concentrates, for trained people…');
   await page.getByRole('radio', { name: /Nitric tenth/ }).click();
-  await expect(page.getByText(/^Takes .* Filled with water of /)).toBeVisible();
+  await expect(page.getByText(/^Takes .* Its water seems to hold /)).toBeVisible();
   const [first, all] = [await pourFirst(page), await pourInAll(page)];
   expect(Math.abs(all / 180.3 - 1)).toBeLessThan(0.03);
   // Never in one go: less than one pH by the model.

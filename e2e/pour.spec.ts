@@ -102,7 +102,7 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
   await press(page, 'Dose');
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
   await expect(
-    page.getByText(/Acid and base within the hour|Stop: this does not fit\./),
+    page.getByText(/Acid and base within one hour|Stop: this does not fit\./),
   ).toBeVisible();
   await page.clock.fastForward(30 * 60_000);
   await page.reload();
@@ -181,7 +181,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await read(page, { ph: '6.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
   await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
-  await expect(page.getByText('Acid and base within the hour: that is chasing.')).toBeVisible();
+  await expect(page.getByText('Acid and base within one hour.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Go on all the same' })).toBeDisabled();
   await page.getByLabel('Why go on').fill('too much base went in');
   await press(page, 'Go on all the same');
@@ -200,7 +200,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
     await page.getByLabel(`Drops in all, ${at + 1}`).fill(drops!);
     await page.getByLabel(`pH, ${at + 1}`, { exact: true }).fill(ph!);
   }
-  await expect(page.getByText('Acid and base within the hour: that is chasing.')).toBeVisible();
+  await expect(page.getByText('Acid and base within one hour.')).toBeVisible();
   await page.getByLabel('Why go on').fill('too much base went in');
   await press(page, 'Go on all the same');
   await expect(page.getByText(/for the tank: /)).toBeVisible();

@@ -1,10 +1,11 @@
 import '@testing-library/jest-dom';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Button } from './button';
 import { Choice, MomentField, SelectField, TextField } from './form';
 import { LabelRow } from './label-row';
 import { NumberField } from './number-field';
+import { Overlay } from './overlay';
 import { SortableList } from './sortable';
 import { Say } from './text';
 
@@ -80,6 +81,8 @@ test('a choice is a radio group: pressed, by space, and by arrows', () => {
   render(<Fruit />);
   const [pear, plum] = screen.getAllByRole('radio');
   expect(pear).toBeChecked();
+  // One stop for Tab, the others by arrows.
+  expect([pear, plum].map((radio) => radio!.tabIndex)).toEqual([0, -1]);
   fireEvent.click(plum!);
   expect(plum).toBeChecked();
   expect(plum).toHaveAccessibleName(/plum.*ripe/);
@@ -88,6 +91,57 @@ test('a choice is a radio group: pressed, by space, and by arrows', () => {
   expect(pear).toHaveFocus();
   fireEvent.keyDown(plum!, { key: ' ' });
   expect(plum).toBeChecked();
+});
+
+test('a hint and a message are both read out with their field', () => {
+  render(
+    <TextField
+      label="Left"
+      typed="x"
+      onType={() => undefined}
+      hint="20 mL are taken each time."
+      message={{ text: 'Zero or more.' }}
+    />,
+  );
+  expect(screen.getByRole('textbox')).toHaveAccessibleDescription(
+    '20 mL are taken each time. Zero or more.',
+  );
+});
+
+test('a sheet is a dialog of the browser’s own: focus goes in, Esc closes it, focus comes back', () => {
+  const shown: string[] = [];
+  Object.assign(HTMLDialogElement.prototype, {
+    showModal(this: HTMLDialogElement) {
+      this.open = true;
+      shown.push('modal');
+    },
+    close(this: HTMLDialogElement) {
+      this.open = false;
+    },
+  });
+  function Opened() {
+    const [open, setOpen] = useState(false);
+    return (
+      <>
+        <Button label="Open it" onPress={() => setOpen(true)} />
+        {open ? (
+          <Overlay title="Keys" onClose={() => setOpen(false)}>
+            <TextField label="Find" typed="" onType={() => undefined} />
+          </Overlay>
+        ) : null}
+      </>
+    );
+  }
+  render(<Opened />);
+  const opener = screen.getByRole('button', { name: 'Open it' });
+  act(() => opener.focus());
+  fireEvent.click(opener);
+  expect(screen.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  expect(shown).toEqual(['modal']);
+  expect(screen.getByRole('textbox', { name: 'Find' })).toHaveFocus();
+  fireEvent.keyDown(document.activeElement!, { key: 'Escape' });
+  expect(screen.queryByRole('dialog')).toBeNull();
+  expect(opener).toHaveFocus();
 });
 
 test('a text field ties its message to itself; a select tells what was chosen', () => {

@@ -12,7 +12,7 @@ export const BUDGET_WORDS: Readonly<Record<BudgetSource, { what: string; shrink:
     what: 'what its checks leave open: dips, cups, slope',
     shrink: 'Check it in two cups; each check tells more.',
   },
-  repeat: { what: 'scatter of repeated dips', shrink: 'Read twice and average.' },
+  repeat: { what: 'spread of repeated dips', shrink: 'Read twice and average.' },
   junction: { what: 'junction: buffer and feed differ', shrink: 'Nothing a grower can do.' },
   noTemperatureCompensation: {
     what: 'no temperature compensation',

@@ -2,6 +2,7 @@ export * from './additionWords';
 export * from './budgetWords';
 export * from './careWords';
 export * from './cautionWords';
+export * from './counted';
 export * from './disputes';
 export * from './entryWords';
 export * from './failureWords';

@@ -1,4 +1,5 @@
 import type { Kind } from '@/records/kinds';
+import { counted } from './counted';
 
 /** What a kind of record is called, one and many. */
 const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = {
@@ -33,5 +34,5 @@ export function countOfKind(count: number, kind: Kind): string {
 
 /** So many entries: 1 entry, 2 entries. */
 export function countEntries(count: number): string {
-  return `${count} ${count === 1 ? 'entry' : 'entries'}`;
+  return counted(count, 'entry');
 }

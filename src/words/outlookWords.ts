@@ -1,5 +1,6 @@
 import type { Leaving } from '@/core/forecast';
 import { daysBetween, shortDay } from './when';
+import { counted } from './counted';
 
 /** Where a tank's value goes: "Rising; leaves its band in about 5 days (3 to 9)." */
 export function leavingSentence(leaving: Leaving | undefined, nowMs: number): string {
@@ -11,7 +12,7 @@ export function leavingSentence(leaving: Leaving | undefined, nowMs: number): st
   const inDays = (ms: number) => Math.max(0, daysBetween(nowMs, ms));
   const days = inDays(atMs);
   if (days > 60) return `${way} slowly.`;
-  const when = days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in about ${days} days`;
+  const when = days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in about ${counted(days, 'day')}`;
   if (earliestMs === undefined) return `${way}; leaves its band ${when}.`;
   const first = inDays(earliestMs);
   const last = latestMs === undefined ? undefined : inDays(latestMs);

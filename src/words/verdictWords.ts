@@ -56,7 +56,7 @@ export function verdictAdvice(verdict: Verdict, expandedU: string): string {
     case 'cantTell':
       return `This pen is ± ${expandedU}. A check takes two minutes a cup. Don’t dose on this.`;
     case 'tooPure':
-      return 'Almost no ions: its pH wanders and hardly matters.';
+      return 'Almost no minerals: its pH cannot be judged, and need not be.';
     case 'noBand':
       return 'Set a band for this kind of sample on its tank’s page.';
     case 'probablyIn':

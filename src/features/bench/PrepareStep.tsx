@@ -13,7 +13,14 @@ import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { DISPUTES, notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
+import {
+  counted,
+  DISPUTES,
+  notANumber,
+  parseDecimal,
+  tempMessage,
+  type FieldMessage,
+} from '@/words';
 import { chooseLot, cupLot, hasValue } from './chooseLots';
 import { offTableMessage, penHints } from './benchWords';
 import { LotLine } from './LotLine';
@@ -83,8 +90,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           Check {pen.body.code}
         </Say>
         <Say>
-          {nominals.length === 1 ? 'One cup' : `${nominals.length} cups`}, about two minutes each.
-          First what it shows now, before anything is touched.
+          {counted(nominals.length, 'cup')}, about 2 minutes for each. First what it shows now,
+          before anything is touched.
         </Say>
       </View>
       {then ? (

@@ -9,7 +9,7 @@ import {
   type DipPhase,
 } from '@/core/procedure';
 import type { Pen, Press } from '@/records/kinds';
-import { SCALE_LABEL, type FieldMessage, type Formats } from '@/words';
+import { counted, SCALE_LABEL, type FieldMessage, type Formats } from '@/words';
 
 /** What a cup is called: by its value, never by the trade's bottle colours. */
 export function cupName(cup: Cup, formats: Formats): string {
@@ -107,7 +107,7 @@ export function penHints({ display, ph, ec }: Pen, quantity: 'ph' | 'ec'): reado
     display?.holds ? 'Take its display off hold: a frozen number gets logged.' : '',
     display?.measuresOnPress ? 'It measures only after a press; wait for its sign.' : '',
     display?.markDays
-      ? `Its mark goes out after ${display.markDays} days: a timer, not a measurement.`
+      ? `The “calibrated” sign on the pen only counts ${counted(display.markDays, 'day')}. It measures nothing.`
       : '',
     ph?.spearTip && quantity === 'ph'
       ? 'Spear tip: in a cup let it stand free of the wall; in soil make a pilot hole first.'

@@ -8,6 +8,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { ledgerDays } from './ledgerViewModel';
+import { counted } from '@/words';
 
 /** Lines shown at first, and added by each "older". */
 const PAGE = 50;
@@ -27,7 +28,7 @@ export function BookScreen() {
       <Say size="small" tone="soft">
         {data.total === 0
           ? 'Every reading and every check stands here in time order, raw values kept for good.'
-          : `${data.total} entries. What the pens showed is never changed.`}
+          : `${counted(data.total, 'entry')}. What the pens showed is never changed.`}
       </Say>
       {ledgerDays(data.rows, formats).map(({ day, lines }) => (
         <View key={day}>

@@ -10,6 +10,7 @@ import { Conflicts } from './Conflicts';
 import { previewLines, refusalSentence } from './bookFileWords';
 import { useBookFile } from './useBookFile';
 import { useMakeFile } from './useMakeFile';
+import { counted } from '@/words';
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
@@ -45,9 +46,9 @@ export function BookFileScreen() {
         Take in a file
       </Say>
       <Say size="small">
-        A file of this book from another phone is joined with what is here: nothing is lost on
-        either side, and taking it in twice changes nothing. You see what it brings before anything
-        is written.
+        A file of this book from another phone is joined with this one. Nothing is lost on either
+        side, and taking it in twice changes nothing. You see what it brings before anything is
+        written.
       </Say>
       <FileField
         label="A .zolder.json file"
@@ -82,7 +83,7 @@ export function BookFileScreen() {
       <View role="status" aria-live="polite">
         {file.state.kind === 'taken' ? (
           <Say bold tone="fit">
-            Taken in. {file.state.added} {file.state.added === 1 ? 'entry' : 'entries'} added.
+            Taken in. {counted(file.state.added, 'entry')} added.
           </Say>
         ) : null}
       </View>

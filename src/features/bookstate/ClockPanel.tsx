@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { Choice, TextField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { aheadSentence, clock, parseMoment, shortDay, writeMoment } from '@/words';
+import { counted, aheadSentence, clock, parseMoment, shortDay, writeMoment } from '@/words';
 
 interface Props {
   readonly ahead: AheadAnswer;
@@ -78,7 +78,9 @@ export function ClockPanel({ ahead, nowMs }: Props) {
           />
           <Button
             kind="main"
-            label={one ? 'Put its date right' : `Put the dates of ${ahead.count} entries right`}
+            label={
+              one ? 'Put its date right' : `Put the dates of ${counted(ahead.count, 'entry')} right`
+            }
             disabled={busy}
             onPress={correct}
           />

@@ -21,14 +21,14 @@ export function FillQuestion({ answer, neverChanged, onNeverChanged }: Props) {
     <Choice
       label={
         doubted
-          ? `${shows}. Was it really filled afresh at ${clock(filledMs)}, with nothing unbooked since?`
-          : 'Is everything that went in since it was filled in the book?'
+          ? `${shows}. Was the tank really emptied and filled at ${clock(filledMs)}, and is all that was added since logged?`
+          : 'Have you logged everything added since the last fill?'
       }
       value={neverChanged ? 'no' : 'yes'}
       onChoose={(value) => onNeverChanged(value === 'no')}
       options={[
-        { value: 'yes', label: doubted ? 'yes' : 'as far as I know' },
-        { value: 'no', label: 'no', hint: 'planned as a tank nobody knows' },
+        { value: 'yes', label: 'yes' },
+        { value: 'no', label: 'no', hint: 'plan a small, careful dose' },
       ]}
     />
   );

@@ -54,9 +54,9 @@ function Why({ dose, ec, products }: Props) {
       <Panel>
         <Say bold>Why the first step is small</Say>
         <Say>
-          Zolder holds many tanks possible that would read as yours does, and plans for the weakest
-          of them: the chance to pass the far edge, or to move more than 0.9 pH in one go, stays
-          below one in a hundred. Each reading rules some of them out, and the next step grows.
+          Many different tanks would show the reading yours does. Zolder plans for the weakest of
+          them. The chance to pass the far edge, or to move more than 0.9 pH at once, stays below 1
+          in 100. Each new reading rules some of them out, and the next step can be larger.
         </Say>
       </Panel>
     </Screen>
@@ -68,15 +68,15 @@ function Concentrated({ product }: { readonly product: AnyProduct }) {
   const facts = concentratedFacts(product.product);
   if (!facts) return null;
   const n = formats.number;
-  const less = 100 * (1 - facts.naiveMmolPerMl / facts.mmolPerMl);
+  const more = 100 * (facts.mmolPerMl / facts.naiveMmolPerMl - 1);
   return (
     <Panel>
       <Say bold>What concentrated means: {product.name}</Say>
       <Say>
-        A mL weighs {n(facts.densityGPerMl, 2)} g, {n(facts.percent, 0)} % of it by mass:{' '}
-        {n(facts.gPerMl, 2)} g, or {n(facts.mmolPerMl, 2)} mmol. Taken for {n(facts.percent, 0)} g
-        in 100 mL it would be {n(facts.naiveMmolPerMl, 2)} mmol, {n(less, 0)} % too little, and the
-        tank would get more than was meant.
+        1 mL weighs {n(facts.densityGPerMl, 2)} g, and {n(facts.percent, 0)} % of that is the
+        product itself: {n(facts.gPerMl, 2)} g, or {n(facts.mmolPerMl, 2)} mmol. Reading “
+        {n(facts.percent, 0)} %” as {n(facts.percent / 100, 2)} g per mL would make every dose{' '}
+        {n(more, 0)} % too large.
       </Say>
     </Panel>
   );

@@ -97,7 +97,7 @@ test('amounts as they are poured: never hundredths of a drop', () => {
 });
 
 test('what holds a step, what it feeds, what one pH takes', () => {
-  expect(limitWords(plan, '5.5')).toBe('More could pass 5.5.');
+  expect(limitWords(plan, '5.5')).toBe('A larger dose could pass pH 5.5.');
   expect(limitWords({ limitedBy: 'stepPh' }, '5.5')).toContain('0.9 pH');
   expect(nutrientWords({ P: 16.04 }, formats)).toBe('Adds 16.0 mg/L of phosphorus.');
   expect(
@@ -130,7 +130,7 @@ test('what is believed, what is doubted, what contradicts', () => {
     dosesRead: 2,
   } as const;
   expect(believedWords(believed, formats)).toBe(
-    'Filled with water of 3.5 mmol/L alkalinity (3.0 to 4.1); told 4.3.',
+    'Its water seems to hold 3.5 mmol/L alkalinity (3.0 to 4.1). The report says 4.3.',
   );
   expect(believedWords(undefined, formats)).toBe('');
   expect(doubtWords(believed, formats)).toContain('27 % that it was not');
@@ -170,11 +170,11 @@ test('why nothing is planned, and the way on', () => {
   ).toContain('Wait 30 minutes');
   const second = { firstPh: 6.09, firstMs: 0, notBeforeMs: 300_000 };
   expect(refusalWords({ reason: 'secondReading', why: 'afterDose', ...second }, formats)).toEqual({
-    what: '6.09 needs a second reading.',
+    what: 'pH 6.09 needs a second reading.',
     wayOn: expect.stringContaining('agree within 0.05'),
   });
   expect(refusalWords({ reason: 'secondReading', why: 'notRead', ...second }, formats).what).toBe(
-    'The last dose was not read since it mixed.',
+    'The tank was not read since the last dose mixed.',
   );
   expect(
     refusalWords({ reason: 'secondReading', why: 'probable', ...second }, formats).what,

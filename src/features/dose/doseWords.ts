@@ -2,7 +2,7 @@ import type { Contradiction, DoseOutcome, TankBelieved } from '@/book/answers';
 import type { Nutrients } from '@/core/chemistry';
 import type { DosePlan, DoseRefusal, Measure } from '@/core/dosing';
 import type { JudgedValue } from '@/core/readings';
-import { clock, judgedWords, type Formats } from '@/words';
+import { counted, clock, judgedWords, type Formats } from '@/words';
 
 /** Why no dose is proposed, and the way on. */
 export function refusalWords(
@@ -12,9 +12,9 @@ export function refusalWords(
   switch (refusal.reason) {
     case 'cannotTell':
       return {
-        what: 'This reading can’t carry a dose.',
+        what: 'No dose on this reading.',
         wayOn:
-          'Its ± is wider than the band allows. Check the pen, about two minutes a cup, and read again.',
+          'Its ± is too wide for this band. Check the pen (about 2 minutes for each cup), then read again.',
       };
     case 'tooPure':
       return {
@@ -31,45 +31,45 @@ export function refusalWords(
     case 'stillMixing':
       return {
         what: `The last dose is mixing until ${clock(refusal.mixedMs)}.`,
-        wayOn: 'Read the tank again then. Two doses at once cannot be told apart.',
+        wayOn: 'Read the tank again then. The effects of two doses at once cannot be told apart.',
       };
     case 'chasing':
       return {
-        what: 'Acid and base within the hour: that is chasing.',
-        wayOn: `The last dose may not have shown all it does. Wait ${Math.ceil(refusal.waitMinutes)} minutes, or go on and say why.`,
+        what: 'Acid and base within one hour.',
+        wayOn: `Wait ${counted(Math.ceil(refusal.waitMinutes), 'minute')} and read again before correcting back. Or go on, and say why.`,
       };
     case 'secondReading': {
       if (refusal.why === 'notRead')
         return {
-          what: 'The last dose was not read since it mixed.',
-          wayOn: `Read it from ${clock(refusal.notBeforeMs)} on, and once more five minutes later: two that agree carry the next dose.`,
+          what: 'The tank was not read since the last dose mixed.',
+          wayOn: `Read the tank from ${clock(refusal.notBeforeMs)} on, and once more 5 minutes later. When both agree, the next dose is planned.`,
         };
-      const wait = `Read it again from ${clock(refusal.notBeforeMs)} on.`;
+      const wait = `Read the tank again from ${clock(refusal.notBeforeMs)} on.`;
       return refusal.why === 'afterDose'
         ? {
-            what: `${formats.number(refusal.firstPh, 2)} needs a second reading.`,
-            wayOn: `${wait} Two that agree within 0.05 say that the dose has mixed; a tank dosed before that goes too far.`,
+            what: `pH ${formats.number(refusal.firstPh, 2)} needs a second reading.`,
+            wayOn: `${wait} When two readings agree within 0.05 pH, the dose has mixed. A dose before that goes too far.`,
           }
         : {
-            what: `${formats.number(refusal.firstPh, 2)} is only probably out of band.`,
+            what: `pH ${formats.number(refusal.firstPh, 2)} is only probably out of band.`,
             wayOn: `${wait} When both agree, a dose is planned.`,
           };
     }
     case 'contradicted':
       return {
-        what: 'What was read does not fit what is told of this water.',
-        wayOn: 'Nothing more is planned until you say what holds.',
+        what: 'The readings do not fit this water’s report.',
+        wayOn: 'Nothing more is planned until you choose what is right.',
       };
     case 'noRoom':
       return {
         what: 'There is no room for a dose.',
         wayOn:
-          'Even a small one could pass the far edge: too little is known of this tank, or the band is narrow for this pen’s ±. A jar test tells more; so does a check of the pen.',
+          'Even a small dose could pass the far edge of the band. Too little is known of this tank, or the pen’s ± is wide for this band. A jar test tells more. So does a check of the pen.',
       };
     case 'tooSmall':
       return {
-        what: 'So little nobody can pour.',
-        wayOn: 'Less than ten drops of one in a thousand. Leave it, or read again later.',
+        what: 'The dose is too small to pour.',
+        wayOn: 'It is less than 10 drops of a 1 in 1000 dilution. Leave it, or read again later.',
       };
     case 'outOfRange':
       return {
@@ -98,19 +98,19 @@ export function noNumberWords({
 export function limitWords({ limitedBy }: Pick<DosePlan, 'limitedBy'>, farEdge: string): string {
   switch (limitedBy) {
     case 'aim':
-      return 'This reaches the aim as likely as not.';
+      return 'This is as likely to fall short of the aim as to pass it.';
     case 'farEdge':
-      return `More could pass ${farEdge}.`;
+      return `A larger dose could pass pH ${farEdge}.`;
     case 'stepPh':
-      return 'More could move it by over 0.9 pH in one go.';
+      return 'A larger dose could move the tank by more than 0.9 pH at once.';
     case 'grows':
-      return 'Four times the largest dose that was read here: no more until this one is.';
+      return 'This is four times the largest dose that was read in this tank. Read this one before pouring more.';
   }
 }
 
 /** What keeps the first dose of a jar test small. */
 export const JAR_LIMIT_WORDS = {
-  firstStep: 'A first step; the rest after a re-read.',
+  firstStep: 'A first step. Pour the rest after reading again.',
   farEdge: 'Kept so that it cannot pass the far edge of the band.',
 } as const;
 
@@ -124,12 +124,13 @@ export function believedWords(believed: TankBelieved | undefined, formats: Forma
   const said: string[] = [];
   if (kind === 'fresh' && alk && told !== undefined)
     said.push(
-      `Filled with water of ${formats.number(alk.mean, 1)} mmol/L alkalinity (${range(alk.low, alk.high, 1, formats)}); told ${formats.number(told, 1)}.`,
+      `Its water seems to hold ${formats.number(alk.mean, 1)} mmol/L alkalinity (${range(alk.low, alk.high, 1, formats)}). The report says ${formats.number(told, 1)}.`,
     );
-  if (kind === 'inUse') said.push('A feed in use: its water’s alkalinity is spent.');
+  if (kind === 'inUse')
+    said.push('This feed is in use, so the alkalinity of its water is used up.');
   if (factor)
     said.push(
-      `It resists ${formats.number(factor.mean, 1)} times as much as a usual feed (${range(factor.low, factor.high, 1, formats)}).`,
+      `Its pH resists ${formats.number(factor.mean, 1)} times as much as that of a usual feed (${range(factor.low, factor.high, 1, formats)}).`,
     );
   return said.join(' ');
 }

@@ -1,5 +1,6 @@
 import type { Formats } from '@/words';
 import type { EcPlan, EcStop } from './ecModel';
+import { counted } from '@/words';
 
 /** Why nothing is proposed, and the way on. */
 export const EC_STOP_WORDS: Readonly<Record<EcStop, { what: string; wayOn: string }>> = {
@@ -36,10 +37,7 @@ export const EC_STOP_WORDS: Readonly<Record<EcStop, { what: string; wayOn: strin
 export function ecPlanWords(plan: Exclude<EcPlan, { kind: 'stop' }>, formats: Formats) {
   if (plan.kind === 'raise') {
     const rest = plan.fullMl - plan.firstMl;
-    const from =
-      plan.pours > 0
-        ? `learned from ${plan.pours} ${plan.pours === 1 ? 'pour' : 'pours'}`
-        : 'from the label';
+    const from = plan.pours > 0 ? `learned from ${counted(plan.pours, 'pour')}` : 'from the label';
     return {
       amount: `${formats.doseMl(plan.firstMl)} of A, and the same of B`,
       how: `Each into the tank by itself, never into one another; the second when the first is mixed in. Then re-read; about ${formats.doseMl(rest)} more of each to reach ${formats.ec(plan.aimMsPerCm)} ${formats.ecUnit}.`,

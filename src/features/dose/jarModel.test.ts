@@ -74,13 +74,13 @@ test('each thing that is missing or wrong is said with its way on', () => {
   expect(words({ aimPh: 5.5 })).toContain('Go on until it passes 5.5');
   expect(words({ setup: { ...setup, dropsInMl: '2' } })).toContain('5 to 100 drops');
   expect(words({ pen: undefined })).toContain('0 of at least 3');
-  expect(words({ pen: penFound(0, 0.4) })).toContain('can’t carry a dose');
+  expect(words({ pen: penFound(0, 0.4) })).toContain('No dose on this reading');
   expect(words({ pen: penFound(0.5) })).toContain('In band: pour nothing');
   expect(words({ reagent: 'koh' })).toContain('needs an acid');
   const pure = { reading: { ec: { judged: { value: 0.05 } } } } as Partial<DoseAnswer>;
   expect(words({ answer: answer(pure) })).toContain('too pure');
   expect(words({ sampledMs: nowMs - 3 * 3_600_000 })).toContain('over two hours');
   const lastDose = { what: 'base', atMs: nowMs - 600_000, mixedMs: nowMs - 60_000 } as const;
-  expect(words({ answer: answer({ lastDose }) })).toContain('chasing');
+  expect(words({ answer: answer({ lastDose }) })).toContain('Acid and base within one hour');
   expect(words({ answer: answer({ lastDose }), chasingAccepted: true })).toBe('');
 });

@@ -12,7 +12,7 @@ import { assess, judgeTank } from '@/core/readings';
 import type { Result } from '@/core/result';
 import { sideOf } from '@/features/read/readModel';
 import type { JarTest } from '@/records/kinds';
-import { parseDecimal, type Formats } from '@/words';
+import { counted, parseDecimal, type Formats } from '@/words';
 import { factsOf } from './doseModel';
 import { refusalWords } from './doseWords';
 
@@ -108,7 +108,7 @@ export function jarRefusalWords(
   switch (refusal.reason) {
     case 'tooFewPoints':
       return {
-        what: `${refusal.count} of at least ${refusal.needed} readings.`,
+        what: `${refusal.count} of at least ${counted(refusal.needed, 'reading')}.`,
         wayOn: 'The first is the sample as it is, with no drops.',
       };
     case 'noStart':

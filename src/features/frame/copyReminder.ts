@@ -1,4 +1,4 @@
-import { daysBetween } from '@/words';
+import { counted, daysBetween } from '@/words';
 
 /** A book smaller than this is soon made again. */
 const WORTH_COPYING = 20;
@@ -16,5 +16,5 @@ export function copyReminder(
     return 'No copy of this book was ever saved. If this device is lost, so is the book.';
   const days = daysBetween(lastCopyMs, nowMs);
   if (days < COPY_DAYS) return undefined;
-  return `The last copy of this book was saved ${days} days ago.`;
+  return `The last copy of this book was saved ${counted(days, 'day')} ago.`;
 }

@@ -71,9 +71,12 @@ export function DriftPanel({ drift, nowMs }: Props) {
         )}
       </Measured>
       <Say size="small" tone="soft">
-        Band: tolerance. Line and cloud: its error and ±, as known now. A step is an adjustment.
-        {flags.some(({ kind }) => kind === 'incident') ? ' Triangle: an incident.' : ''}
-        {dueByDriftMs === undefined ? '' : ' T: due by its own drift.'}
+        Shaded: the tolerance. Line with its margin: the pen’s error and ±, as known now. A step is
+        an adjustment.
+        {flags.some(({ kind }) => kind === 'incident')
+          ? ' Triangle: something happened to the pen.'
+          : ''}
+        {dueByDriftMs === undefined ? '' : ' T: the day it is due by its own drift.'}
       </Say>
       {drift.ageing ? (
         <AgeingStrips ageing={drift.ageing} domain={domain} left={LEFT} table={table} />

@@ -1,7 +1,7 @@
 import type { DriftAnswer } from '@/book/answers';
 import { isWithin } from '@/core/calibration';
 import type { ProbeWarning } from '@/core/drift';
-import { dueBy, shortDay, type Formats } from '@/words';
+import { counted, dueBy, shortDay, type Formats } from '@/words';
 
 /** An error of a pen as it is written: pH, or percent for EC. */
 export function writeError(value: number, quantity: 'ph' | 'ec', formats: Formats): string {
@@ -27,7 +27,7 @@ function ifAdjusted({ dueByDriftMs, dueIfAdjustedMs }: DriftAnswer, nowMs: numbe
   if (dueByDriftMs === undefined || dueIfAdjustedMs === undefined) return '';
   const days = Math.round((dueIfAdjustedMs - nowMs) / 86_400_000);
   if (days < 1 || dueIfAdjustedMs <= dueByDriftMs) return '';
-  return `Adjusted now, it would hold for ${days} ${days === 1 ? 'day' : 'days'}.`;
+  return `Adjusted now, it would hold for ${counted(days, 'day')}.`;
 }
 
 /** The sentence over the chart: what the pen has been doing. */
@@ -41,8 +41,10 @@ export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: numbe
   const newest = `Last found ${writeError(last.error, quantity, formats)} off.`;
   const record =
     out === 0
-      ? `In tolerance at all ${found.length} checks.`
-      : `Out of tolerance at ${out} of ${found.length} checks.`;
+      ? found.length === 1
+        ? 'Its only check was good.'
+        : `In tolerance at all ${counted(found.length, 'check')}.`
+      : `Out of tolerance at ${out} of ${counted(found.length, 'check')}.`;
   const due = drift.dueByDriftMs;
   const forecast =
     due === undefined

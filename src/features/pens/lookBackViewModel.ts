@@ -1,5 +1,6 @@
 import type { LookBackAnswer } from '@/book/answers';
 import {
+  counted,
   additionLine,
   dayMonth,
   shortDay,
@@ -58,7 +59,7 @@ export function lookBackStory(answer: LookBackAnswer, formats: Formats): string 
   const between =
     rows.length === 1
       ? ' One reading lies between; it is corrected for its day.'
-      : ` All ${rows.length} readings between are corrected for their day.`;
+      : ` All ${counted(rows.length, 'reading')} between are corrected for their day.`;
   const bound = afterCleaning
     ? ' The pen was cleaned before this check, so the readings suffered at least this much.'
     : '';

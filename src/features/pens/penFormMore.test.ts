@@ -126,7 +126,7 @@ describe('the procedure follows from the profile alone', () => {
       'It sleeps',
       'off hold',
       'only after a press',
-      'after 30 days',
+      'only counts 30 days',
       'Spear tip',
     ])
       expect(hints).toContain(part);

@@ -2,6 +2,7 @@ import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answe
 import type { JudgedValue } from '@/core/readings';
 import type { Verdict } from '@/core/verdict';
 import {
+  counted,
   additionLine,
   ago,
   clock,
@@ -94,7 +95,7 @@ export function roundHeadline(round: RoundAnswer): string {
 /** How far the walk has come. */
 export function roundProgress({ stops }: RoundAnswer): string {
   const done = stops.filter((stop) => stop.done).length;
-  return `${done} of ${stops.length} ${stops.length === 1 ? 'stop' : 'stops'} done`;
+  return `${done} of ${counted(stops.length, 'stop')} done`;
 }
 
 /** Where a stop leads. */

@@ -36,8 +36,7 @@ export function SettingsScreen() {
         This book
       </Say>
       <Say size="small" tone="soft">
-        Changes how values are written on every screen of this book. Raw readings stay as they were
-        typed.
+        These units are used on every screen of this book. Raw readings stay as they were typed.
       </Say>
       <Choice
         label="Temperature"
@@ -74,7 +73,7 @@ export function SettingsScreen() {
         ]}
       />
       <Choice
-        label="How far off is good enough, for new pens"
+        label="Tolerance of new pens"
         value={settings.tolerancePolicy}
         onChoose={(tolerancePolicy) => change({ tolerancePolicy })}
         options={[
@@ -95,8 +94,8 @@ export function SettingsScreen() {
       />
       <SchoolNote about="rinseWater" />
       <Say size="small" tone="soft">
-        The tolerance is where a new pen starts; each keeps its own. The rinse water is what the
-        Bench tells you to use.
+        A new pen starts with this tolerance; each pen can have its own. The Bench tells you to
+        rinse with this water.
       </Say>
       <People people={data.people} />
       <Say size="large" face="slab" heading={2}>
@@ -108,7 +107,7 @@ export function SettingsScreen() {
         onChoose={(theme) => setDevice({ theme })}
         options={[
           { value: 'day', label: 'Day' },
-          { value: 'lightsOut', label: 'Lights-out', hint: 'embers only, for the crop’s night' },
+          { value: 'lightsOut', label: 'Lights-out', hint: 'dim red, for the crop’s night' },
         ]}
       />
       <Choice
@@ -151,8 +150,8 @@ export function SettingsScreen() {
       <Button label="State of the book" onPress={() => router.navigate(paths.bookState)} />
       <Say size="small" tone="soft">
         {opened.book === 'demo'
-          ? 'You are in the demo glasshouse. Your own book is kept apart.'
-          : 'The demo glasshouse is a book of its own; yours stays as it is.'}
+          ? 'You are in the demo glasshouse. Your own book is separate.'
+          : 'The demo glasshouse is a separate book. Yours stays as it is.'}
       </Say>
       <Button
         label={opened.book === 'demo' ? 'Open my own book' : 'Look round the demo'}

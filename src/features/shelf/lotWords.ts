@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/book/answers';
 import type { LotState, ToBuy } from '@/core/lots';
 import type { Lot } from '@/records/kinds';
-import { shortDay, type Formats } from '@/words';
+import { counted, shortDay, type Formats } from '@/words';
 
 /** What a lot is called: "7.00 buffer", "1.413 mS/cm standard". */
 export function liquidName(lot: Pick<Lot, 'kind' | 'nominal'>, formats: Formats): string {
@@ -14,7 +14,7 @@ export function liquidName(lot: Pick<Lot, 'kind' | 'nominal'>, formats: Formats)
 /** How many calibrations are left, in words. */
 export function portionsWords({ portionsLeft }: LotState): string {
   if (portionsLeft === undefined) return '';
-  return portionsLeft === 1 ? '1 calibration left' : `${portionsLeft} calibrations left`;
+  return `${counted(portionsLeft, 'calibration')} left`;
 }
 
 /** Until when a lot is good, or since when it is not. */
@@ -52,7 +52,6 @@ const BUY_REASON: Readonly<Record<ToBuy['reason'], string>> = {
 /** One line of the shopping list. */
 export function shoppingLine({ need, reason, portionsLeft }: ToBuy, formats: Formats): string {
   const name = liquidName({ kind: need.kind, nominal: need.nominal }, formats);
-  const left =
-    reason === 'few' ? `, ${portionsLeft} ${portionsLeft === 1 ? 'portion' : 'portions'} left` : '';
+  const left = reason === 'few' ? `, ${counted(portionsLeft ?? 0, 'portion')} left` : '';
   return `${name}: ${BUY_REASON[reason]}${left}`;
 }

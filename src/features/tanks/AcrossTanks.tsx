@@ -8,7 +8,7 @@ import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { Choice } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { axisWriter } from '@/words';
+import { counted, axisWriter } from '@/words';
 import { spanDomain, type Span } from './historyModel';
 import { historyBands, historyStrips } from './historyStrips';
 import { pensUsed } from './pensUsed';
@@ -103,7 +103,7 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
                     : { color: color.seriesEc, dash: '6 3' }
                 }
                 write={(value) => formats.number(value, strip.decimals)}
-                sentence={`${strip.name} of ${name}, ${strip.count} readings in this span.`}
+                sentence={`${strip.name} of ${name}, ${counted(strip.count, 'reading')} in this span.`}
                 flags={strip.flags}
                 spec={strip.spec}
               />

@@ -13,6 +13,7 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
+import { counted } from '@/words';
 
 const ROWS = [0, 1, 2, 3, 4];
 
@@ -76,7 +77,10 @@ export function AlphaScreen() {
         compensate: choose its uncompensated mode, or a pen without.
       </Say>
       {own.length > 0 ? (
-        <Button label={`Take this tank’s own ${own.length} readings`} onPress={takeOwn} />
+        <Button
+          label={`Take this tank’s own ${counted(own.length, 'reading')}`}
+          onPress={takeOwn}
+        />
       ) : null}
       <Panel>
         {rows.map((row, at) => (

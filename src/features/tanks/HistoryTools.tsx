@@ -43,11 +43,12 @@ export function SpanBar({
 }) {
   return (
     <View role="radiogroup" aria-label="Span of time" style={styles.bar}>
-      {(Object.keys(SPAN_LABEL) as Span[]).map((each) => (
+      {(Object.keys(SPAN_LABEL) as Span[]).map((each, at) => (
         <Press
           key={each}
           role="radio"
           checked={each === span}
+          tabIndex={(span === undefined ? at === 0 : each === span) ? 0 : -1}
           onPress={() => onSpan(each)}
           style={styles.span}
         >

@@ -144,7 +144,7 @@ function Fields({
       {field('note', 'Note')}
       {tank ? (
         <Choice
-          label="From when does this hold?"
+          label="Apply from"
           value={since}
           onChoose={setSince}
           options={[

@@ -142,10 +142,10 @@ function legendOf(strips: readonly HistoryStrip[]): string {
     all.filter(({ atMs }) => atMs >= domain[0] && atMs <= domain[1]),
   );
   return [
-    anyBand ? 'Recess: the band as it then was.' : 'No band is set for this sample.',
-    hollow ? 'Hollow marks: what the pen showed before a later check corrected it.' : '',
-    flags.some(({ kind }) => kind !== 'stage') ? 'Flags: what was poured.' : '',
-    flags.some(({ kind }) => kind === 'stage') ? 'A diamond: the stage changed.' : '',
+    anyBand ? 'Shaded: the target band at that time.' : 'No band is set for this sample.',
+    hollow ? 'Hollow: what the pen showed, before it was corrected.' : '',
+    flags.some(({ kind }) => kind !== 'stage') ? 'Flags: doses.' : '',
+    flags.some(({ kind }) => kind === 'stage') ? 'Diamond: the stage changed.' : '',
   ]
     .filter(Boolean)
     .join(' ');

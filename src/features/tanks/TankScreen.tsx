@@ -127,7 +127,7 @@ export function TankDetail({
           ) : null}
         </View>
       ) : (
-        <Say>Not read yet. Read it, and its peg stands in the notch here.</Say>
+        <Say>No reading yet. It will show here against its band.</Say>
       )}
       {later ? (
         <>

@@ -39,7 +39,7 @@ export function TankTools({ tank, nextPlace }: Props) {
         name={
           body.retired
             ? 'Back in use: the Round comes past it again'
-            : 'Out of use: its record stays, the Round passes it by'
+            : 'Out of use: its record stays. It is left out of the Round.'
         }
         onPress={retire}
       />

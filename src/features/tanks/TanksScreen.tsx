@@ -45,8 +45,8 @@ export function TanksScreen() {
       </Say>
       {tanks.length === 0 ? (
         <Say>
-          Each nutrient reservoir stands here with its crop’s band as a notch and its newest reading
-          as a peg. Add the first one.
+          Each nutrient tank stands here with its target band and its newest reading. Add the first
+          one.
         </Say>
       ) : null}
       <View style={styles.tools}>

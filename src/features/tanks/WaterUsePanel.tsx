@@ -28,8 +28,8 @@ export function WaterUsePanel({
       {data.phPerDay ? <Say>{phTrendWords(data.phPerDay, formats)}</Say> : null}
       {data.topUps ? <Say>{topUpWords(data.topUps, formats)}</Say> : null}
       <Say size="small" tone="soft">
-        Over four weeks at most, from levels read and water booked. What plants usually do, not what
-        yours must: an analysis of the solution tells for sure.
+        From the levels read and the water logged over the last four weeks. Plants usually do this;
+        only an analysis of the solution tells for sure.
       </Say>
     </Panel>
   );

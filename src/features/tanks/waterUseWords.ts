@@ -3,9 +3,10 @@ import type { Formats } from '@/words';
 
 const FASTER = {
   water:
-    'Water goes faster than salts, so EC climbs between top-ups: warm days, or a feed stronger than they eat.',
-  salts: 'Salts go faster than water, so EC falls between top-ups: they eat more than they drink.',
-  alike: 'Water and salts go alike: EC holds.',
+    'Water goes faster than salts, so EC climbs between top-ups. It does on warm days, or where the feed is stronger than the plants use.',
+  salts:
+    'Salts go faster than water, so EC falls between top-ups. The plants use more salts than water.',
+  alike: 'Water and salts go at the same rate, so EC holds.',
 } as const;
 
 /** Daily use in a sentence or two. */
@@ -22,11 +23,10 @@ export function phTrendWords(
 ): string {
   const spread = formats.number(2 * stdU, 2);
   const rate = `${formats.number(Math.abs(value), 2)} ± ${spread} a day`;
-  if (Math.abs(value) < 2 * stdU)
-    return `Left alone its pH goes nowhere that can be told from scatter (${rate}).`;
+  if (Math.abs(value) < 2 * stdU) return `Left alone, its pH shows no clear trend yet (${rate}).`;
   return value > 0
-    ? `Left alone its pH climbs ${rate}: usual where plants take up nitrate, and where hard water airs out.`
-    : `Left alone its pH falls ${rate}: usual where they take up ammonium, or where roots or algae suffer. Look at the roots.`;
+    ? `Left alone, its pH climbs ${rate}. That is usual where plants take up nitrate, and where hard water loses its carbon dioxide.`
+    : `Left alone, its pH falls ${rate}. That is usual where plants take up ammonium, or where roots or algae suffer. Look at the roots.`;
 }
 
 /** A rise smaller than this is not worth a word, pH. */
@@ -35,8 +35,8 @@ const LEAST_TOLD_PH = 0.05;
 /** What a week of top-ups does to the pH, by their water alone. */
 export function topUpWords(week: TopUpWeek, formats: Formats): string {
   const { litresPerDay, broughtMeqPerL, fromPh, toPh } = week;
-  const brings = `Topped up with ${formats.volume(litresPerDay)} a day, a week’s water brings ${formats.number(broughtMeqPerL, 2)} meq/L of alkalinity`;
-  if (Math.abs(toPh.mean - fromPh) < LEAST_TOLD_PH) return `${brings}: the pH hardly notices.`;
+  const brings = `At ${formats.volume(litresPerDay)} a day, a week of top-ups brings ${formats.number(broughtMeqPerL, 2)} meq/L of alkalinity`;
+  if (Math.abs(toPh.mean - fromPh) < LEAST_TOLD_PH) return `${brings}. That hardly changes the pH.`;
   const range = `${formats.number(toPh.low, 1)} to ${formats.number(toPh.high, 1)}`;
-  return `${brings}. That alone would take its pH from ${formats.number(fromPh, 1)} to about ${formats.number(toPh.mean, 1)} (${range}); what the plants take up comes on top.`;
+  return `${brings}. That alone would raise the pH from ${formats.number(fromPh, 1)} to about ${formats.number(toPh.mean, 1)} (${range}). What the plants take up comes on top.`;
 }

@@ -18,7 +18,7 @@ export function WelcomeDoors() {
       </Say>
       <Say>
         A number on a pen is an estimate made by an ageing instrument. Zolder knows how far each pen
-        is off, so it can say for every tank: the true value, give or take, and whether to act.
+        is off. For every tank it shows the true value with its ±, and whether to act.
       </Say>
       <Door
         title="Set up your own"

@@ -13,6 +13,8 @@ interface Props {
   readonly href?: string;
   readonly checked?: boolean;
   readonly current?: boolean;
+  /** −1: reached by arrows, not by Tab. */
+  readonly tabIndex?: 0 | -1;
   readonly disabled?: boolean;
   /** Shown when the pointer rests on it. */
   readonly title?: string | undefined;
@@ -29,6 +31,7 @@ export function Press(props: Props) {
     href,
     checked,
     current,
+    tabIndex,
     disabled,
     title,
     style,
@@ -41,6 +44,7 @@ export function Press(props: Props) {
       aria-label={name}
       aria-checked={checked}
       disabled={disabled}
+      {...(tabIndex === undefined ? {} : { tabIndex })}
       {...(role === 'radio' || role === 'switch' ? keys(onPress) : {})}
       onPress={(event) => {
         event.preventDefault();

@@ -19,6 +19,7 @@ interface Props<Value extends string> {
 /** One of a few: radio buttons as tiles; the chosen one has a mark as well as a colour. */
 export function Choice<Value extends string>(props: Props<Value>) {
   const { label, value, options, onChoose, quietLabel } = props;
+  const none = options.every((option) => option.value !== value);
   return (
     <View style={styles.field}>
       {quietLabel ? null : (
@@ -27,13 +28,16 @@ export function Choice<Value extends string>(props: Props<Value>) {
         </Say>
       )}
       <View role="radiogroup" aria-label={label} style={styles.group}>
-        {options.map((option) => {
+        {options.map((option, at) => {
           const chosen = option.value === value;
+          // One stop for Tab: the chosen one, or the first where none is.
+          const stop = none ? at === 0 : chosen;
           return (
             <Press
               key={option.value}
               role="radio"
               checked={chosen}
+              tabIndex={stop ? 0 : -1}
               onPress={() => onChoose(option.value)}
               style={[styles.tile, chosen && styles.chosen]}
             >

@@ -22,8 +22,10 @@ interface Props {
 export function TextField(props: Props) {
   const { label, typed, onType, onBlur, unit, hint, message, numeric, day, inputRef } = props;
   const id = useId();
+  const hintId = useId();
+  const described = [hint ? hintId : '', message ? id : ''].filter(Boolean).join(' ');
   const web = {
-    'aria-describedby': message ? id : undefined,
+    'aria-describedby': described || undefined,
     ...(day ? { type: 'date' } : {}),
   } as object;
   return (
@@ -51,7 +53,7 @@ export function TextField(props: Props) {
         ) : null}
       </View>
       {hint ? (
-        <Say size="tiny" tone="soft">
+        <Say id={hintId} size="tiny" tone="soft">
           {hint}
         </Say>
       ) : null}

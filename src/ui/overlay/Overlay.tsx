@@ -10,19 +10,42 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A sheet over the page: takes the focus, gives it back, closes with Esc. */
+/** The dialog fills the page and shades it; the sheet stands in its middle. */
+const COVER = {
+  position: 'fixed',
+  inset: 0,
+  width: '100%',
+  height: '100%',
+  maxWidth: 'none',
+  maxHeight: 'none',
+  margin: 0,
+  padding: space.s4,
+  border: 0,
+  boxSizing: 'border-box',
+  display: 'flex',
+  alignItems: 'center',
+  justifyContent: 'center',
+  background: 'rgba(20, 13, 10, 0.55)',
+} as const;
+
+/**
+ * A sheet over the page: the browser's own modal dialog. It keeps the focus within, gives it back when
+ * it closes, and closes with Esc.
+ */
 export function Overlay({ title, onClose, children }: Props) {
-  const frame = useRef<View>(null);
+  const dialog = useRef<HTMLDialogElement>(null);
   const close = useRef(onClose);
   useEffect(() => {
     close.current = onClose;
-  });
+  }, [onClose]);
   // With the sheet itself, not after it was painted: an Esc pressed at once is meant for it.
   useLayoutEffect(() => {
+    const here = dialog.current;
     const before = document.activeElement as HTMLElement | null;
-    const here = frame.current as unknown as HTMLElement | null;
+    here?.showModal?.();
     const field = here?.querySelector<HTMLElement>('input');
     (field ?? here?.querySelector<HTMLElement>('button, [role=button]'))?.focus();
+    // The page's keys are not to hear it: there Esc leads back.
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Escape') return;
       event.preventDefault();
@@ -32,12 +55,17 @@ export function Overlay({ title, onClose, children }: Props) {
     window.addEventListener('keydown', onKey, true);
     return () => {
       window.removeEventListener('keydown', onKey, true);
+      here?.close?.();
       before?.focus();
     };
   }, []);
+  const onCancel = (event: { preventDefault(): void }) => {
+    event.preventDefault();
+    close.current();
+  };
   return (
-    <View style={styles.cover}>
-      <View ref={frame} role="dialog" aria-modal aria-label={title} style={styles.sheet}>
+    <dialog ref={dialog} aria-label={title} onCancel={onCancel} style={COVER}>
+      <View style={styles.sheet}>
         <View style={styles.head}>
           <Say size="large" face="slab" heading={2}>
             {title}
@@ -46,20 +74,11 @@ export function Overlay({ title, onClose, children }: Props) {
         </View>
         <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
       </View>
-    </View>
+    </dialog>
   );
 }
 
 const styles = StyleSheet.create({
-  cover: {
-    position: 'absolute',
-    inset: 0,
-    zIndex: 10,
-    alignItems: 'center',
-    justifyContent: 'center',
-    padding: space.s4,
-    backgroundColor: 'rgba(20, 13, 10, 0.55)',
-  },
   sheet: {
     width: '100%',
     maxWidth: 520,

@@ -1,0 +1,18 @@
+/** What texts count; each with its plural, by which one rule is kept everywhere. */
+const PLURAL = {
+  calibration: 'calibrations',
+  check: 'checks',
+  cup: 'cups',
+  day: 'days',
+  entry: 'entries',
+  minute: 'minutes',
+  pour: 'pours',
+  portion: 'portions',
+  reading: 'readings',
+  stop: 'stops',
+} as const;
+
+/** A count with what is counted: "1 check", "2 checks", "0 checks". Whole numbers from 0. */
+export function counted(count: number, what: keyof typeof PLURAL): string {
+  return `${count} ${count === 1 ? what : PLURAL[what]}`;
+}
