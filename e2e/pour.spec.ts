@@ -108,7 +108,9 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
   await page.reload();
   await expect(page.getByText('Stop: this does not fit.')).toBeVisible();
   await expect(
-    page.getByText(/never filled afresh\. If it was, its water holds .* instead of 4\.3 /),
+    page.getByText(
+      /never filled afresh\. If it was, the alkalinity of its water is .* instead of 4\.3 /,
+    ),
   ).toBeVisible();
   await press(page, 'Plan from what fits');
   await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of potassium/ })).toBeVisible();

@@ -138,7 +138,7 @@ test('what is believed, what is doubted, what contradicts', () => {
   const dose = { body: { what: 'acid' } };
   const against = { dose, readPh: 5.4, expectedPh: 6.1, fitsMmolPerL: 3.5, toldMmolPerL: 4.3 };
   expect(contradictionWords(against as never, formats)).toBe(
-    'Expected 6.10, read 5.40 twice. The water takes less acid than its report says: 3.5 instead of 4.3 mmol/L fits what happened.',
+    'Expected pH 6.10, read pH 5.40 twice. The water takes less acid than its report says: 3.5 instead of 4.3 mmol/L fits what happened.',
   );
   const other = { dose, readPh: 6.6, expectedPh: 6.1 } as never;
   expect(contradictionWords(other, formats)).toContain('takes more acid than a usual');

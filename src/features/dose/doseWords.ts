@@ -147,7 +147,7 @@ export function contradictionWords(contradiction: Contradiction, formats: Format
   const down = dose.body.what === 'acid';
   const takes = (down ? readPh < expectedPh : readPh > expectedPh) ? 'less' : 'more';
   const what = down ? 'acid' : 'base';
-  const read = `Expected ${formats.number(expectedPh, 2)}, read ${formats.number(readPh, 2)} twice.`;
+  const read = `Expected pH ${formats.number(expectedPh, 2)}, read pH ${formats.number(readPh, 2)} twice.`;
   const fits =
     fitsMmolPerL === undefined || toldMmolPerL === undefined
       ? `This tank takes ${takes} ${what} than a usual feed.`
@@ -156,7 +156,7 @@ export function contradictionWords(contradiction: Contradiction, formats: Format
   const water =
     fitsMmolPerL === undefined || toldMmolPerL === undefined
       ? ''
-      : ` If it was, its water holds ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(toldMmolPerL, 1)} mmol/L.`;
+      : ` If it was, the alkalinity of its water is ${formats.number(fitsMmolPerL, 1)} instead of ${formats.number(toldMmolPerL, 1)} mmol/L.`;
   return `${read} Most likely it was never filled afresh.${water}`;
 }
 

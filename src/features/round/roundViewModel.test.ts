@@ -73,6 +73,22 @@ test('a pen nobody checked, and a tank only probably off, are no quiet day', () 
   ).toBe('Basil and Mint are probably out of band.');
 });
 
+test('a tank that was dosed is no quiet day', () => {
+  const reread = (name: string): RoundStop => ({
+    kind: 'reread',
+    tank: tank(name, 'high'),
+    dueMs: now,
+    done: false,
+  });
+  expect(roundHeadline(round(reread('Basil'), tankStop('Mint', 'in')))).toBe(
+    'Basil was dosed and waits to be read again.',
+  );
+  expect(roundHeadline(round(reread('Basil'), reread('Mint')))).toBe(
+    'Basil and Mint were dosed and wait to be read again.',
+  );
+  expect(roundHeadline(round(reread('Basil'), penStop('P4', 'cantBeTrusted')))).toContain('P4');
+});
+
 test('a quiet day says so, a finished one too', () => {
   expect(roundHeadline(round(tankStop('Basil', 'in')))).toBe('Nothing looks wrong so far.');
   expect(roundHeadline(round(tankStop('Basil', 'in', true)))).toBe('All done for today.');

@@ -78,6 +78,13 @@ function pensClause({ stops }: RoundAnswer): { text: string; act: string } | und
   return undefined;
 }
 
+/** Which tanks were dosed and wait to be read again, as a sentence; empty where none does. */
+function rereadsSentence({ stops }: RoundAnswer): string {
+  const names = stops.flatMap((stop) => (stop.kind === 'reread' ? [stop.tank.body.name] : []));
+  if (names.length === 0) return '';
+  return `${list(names)} ${names.length === 1 ? 'was dosed and waits' : 'were dosed and wait'} to be read again.`;
+}
+
 /** The line that sums up the day: what is wrong first, what to do about it. */
 export function roundHeadline(round: RoundAnswer): string {
   const pens = pensClause(round);
@@ -86,6 +93,8 @@ export function roundHeadline(round: RoundAnswer): string {
   if (pens && tanks) return `${tanks}, and ${pens.text}. ${pens.act}`;
   if (pens) return `${pens.text[0]?.toUpperCase()}${pens.text.slice(1)}. ${pens.act}`;
   if (tanks) return `${tanks}.`;
+  const rereads = rereadsSentence(round);
+  if (rereads) return rereads;
   const left = round.stops.filter(
     (stop) => !stop.done && stop.kind !== 'lot' && stop.kind !== 'soak',
   ).length;
