@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import type { Kind } from '@/records';
-import type { Row } from '../answers';
 import type { BookClient } from '../client';
 import { useBook } from './BookProvider';
+import { questions, type Question } from './questions';
 
 const MINUTE_MS = 60_000;
 
@@ -24,15 +24,11 @@ function keepSame(about: string) {
 }
 
 /**
- * Asks the book; the answer is kept until the book changes. `moving` is a part of the question that
- * goes on (the time, a page length): while the next answer comes, the last one of the same `key`
- * stays on screen. Another key starts empty: one tank's numbers never stand under another's name.
+ * Asks the book; the answer is kept until the book changes. While the next answer to the same question
+ * comes, the last one stays on screen. Another key starts empty: one tank's numbers never stand under
+ * another's name.
  */
-export function useAnswer<T>(
-  key: readonly string[],
-  ask: (client: BookClient) => Promise<T>,
-  moving?: number,
-) {
+export function useAnswer<T>({ key, ask, moving }: Question<T>) {
   const { client } = useBook();
   const about = key.join('/');
   const { data } = useQuery({
@@ -49,7 +45,7 @@ export function useAnswer<T>(
 
 /** Every live record of a kind as it stands. */
 export function useRows<K extends Kind>(kind: K) {
-  return useAnswer(['rows', kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>);
+  return useAnswer(questions.rows(kind));
 }
 
 /** Asks the book once when a screen opens; later changes do not move the answer. */

@@ -4,3 +4,4 @@ export * from './hooks';
 export * from './useDraft';
 export * from './lasting';
 export * from './useAct';
+export { questions, type Question } from './questions';

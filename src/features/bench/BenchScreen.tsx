@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BenchAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAskOnce, useNowMs } from '@/book/react';
+import { useAnswer, useAskOnce, useNowMs, questions } from '@/book/react';
 import { nextBenchStep } from '@/core/procedure';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -19,7 +19,7 @@ export function BenchScreen() {
   const params = useLocalSearchParams<{ penId: string; quantity?: string; then?: string }>();
   const { penId, quantity } = params;
   const nowMs = useNowMs();
-  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: pens } = useAnswer(questions.pens(nowMs));
   const pen = pens?.find(({ id }) => id === penId);
   const sides = pen?.sides.map((side) => side.quantity) ?? [];
   const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { thisMoment } from '@/book/client';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import type { BenchPlan } from '@/core/procedure';
 import { LookBackFound } from '@/features/pens/LookBackFound';
 import type { BenchDraft } from '@/records/kinds';
@@ -16,8 +16,8 @@ interface Props {
 export function FoundLookBack({ plan, draft, good }: Props) {
   const { penId, events, afterCleaning } = draft;
   const [atMs] = useState(() => thisMoment().nowMs);
-  const { data } = useAnswer(['foundLookBack', penId, JSON.stringify(events)], (client) =>
-    client.foundLookBack(penId, plan.quantity, { plan, events, afterCleaning, atMs }),
+  const { data } = useAnswer(
+    questions.foundLookBack(penId, plan.quantity, { plan, events, afterCleaning, atMs }),
   );
   if (!data || data.rows.length === 0) return null;
   const changes = data.turnedCount > 0 || data.wrongDoseCount > 0;

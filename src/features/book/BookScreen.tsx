@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button, Press } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -18,7 +18,7 @@ export function BookScreen() {
   const router = useRouter();
   const formats = useFormats();
   const [count, setCount] = useState(PAGE);
-  const { data } = useAnswer(['ledger'], (client) => client.ledger(count), count);
+  const { data } = useAnswer(questions.ledger(count));
   if (!data) return <Skeleton label="Loading the Book" />;
   return (
     <Screen>

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { EntryAnswer } from '@/book/answers';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
@@ -18,7 +18,7 @@ import { paths, type Path } from '@/shell/navigation/paths';
 /** One entry of the Book: what it says, amending or voiding it, and everything it said before. */
 export function EntryScreen() {
   const { entryId } = useLocalSearchParams<{ entryId: string }>();
-  const { data: entry } = useAnswer(['entry', entryId], (client) => client.entry(entryId));
+  const { data: entry } = useAnswer(questions.entry(entryId));
   if (entry === undefined) return <Skeleton label="Loading the entry" />;
   return entry ? <Entry key={entry.versions[0]!.revId} entry={entry} /> : <Gone />;
 }

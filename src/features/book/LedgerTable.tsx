@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Button } from '@/ui/button';
@@ -20,7 +20,7 @@ const HEADS: readonly TableHead[] = [
 export function LedgerTable() {
   const formats = useFormats();
   const [count, setCount] = useState(PAGE);
-  const { data } = useAnswer(['ledger'], (client) => client.ledger(count), count);
+  const { data } = useAnswer(questions.ledger(count));
   if (!data) return <Skeleton label="Loading the Book" />;
   const rows = data.rows.map((row) => {
     const { id, title, time, detail, href } = ledgerLine(row, formats);

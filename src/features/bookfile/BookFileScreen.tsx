@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { inBackground } from '@/trouble';
 import { FileField } from '@/ui/form';
@@ -14,7 +14,7 @@ import { counted } from '@/words';
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
-  const { data: conflicts } = useAnswer(['conflicts'], (asked) => asked.conflicts());
+  const { data: conflicts } = useAnswer(questions.conflicts());
   const file = useBookFile();
   const { made, making, make } = useMakeFile();
   if (!conflicts) return <Skeleton label="Loading" />;

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useBook, useNowMs } from '@/book/react';
+import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -16,7 +16,7 @@ export function BookStateScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const { opened } = useBook();
-  const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
+  const { data } = useAnswer(questions.health(nowMs));
   if (!data) return <Skeleton label="Looking at the book" />;
   const sentences = healthSentences(data);
   const sound = sentences.length === 0 && !data.ahead && opened.lasting;

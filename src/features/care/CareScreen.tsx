@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { careFor } from '@/acts';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
@@ -20,7 +20,7 @@ export function CareScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
   const back = useBack();
-  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const [card, setCard] = useState<CareCard>();
   if (!pen) return <Skeleton label="Loading the pen" />;
   if (card)

@@ -2,8 +2,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pourDose } from '@/acts';
-import type { DoseAnswer, DoseWish } from '@/book/answers';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import type { DoseAnswer } from '@/book/answers';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { hasNumber } from '@/core/readings';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
@@ -27,7 +27,7 @@ import { PlanPanel } from './PlanPanel';
 import { ProductChoice } from './ProductChoice';
 import { RefusalPanel } from './RefusalPanel';
 import { PouredAnyway } from './PouredAnyway';
-import { useDoseChoice } from './useDoseChoice';
+import { aimOf, useDoseChoice } from './useDoseChoice';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 import { paths } from '@/shell/navigation/paths';
@@ -36,7 +36,7 @@ import { paths } from '@/shell/navigation/paths';
 export function DoseScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const { data } = useAnswer(['dose', tankId], (client) => client.dose(tankId, nowMs), nowMs);
+  const { data } = useAnswer(questions.dose(tankId, nowMs));
   const products = useProducts();
   if (data === undefined || !products) return <Skeleton label="Loading the dose" />;
   if (data === null || !data.reading) return <ReadFirst tankId={tankId} />;
@@ -71,21 +71,6 @@ interface Props {
   readonly nowMs: number;
 }
 
-const PH_LIMITS = { least: 4, most: 9 };
-
-/** The wish of the screen, and its plan. */
-function usePlan(answer: DoseAnswer, wish: DoseWish, nowMs: number) {
-  const { tank } = answer;
-  const { productId, aimPh, chasingAccepted, neverChanged } = wish;
-  const key = [productId, aimPh ?? '', chasingAccepted ? 'on' : '', neverChanged ? 'never' : ''];
-  const { data } = useAnswer(
-    ['dosePlan', tank.id, key.join('|')],
-    (client) => client.dosePlan(tank.id, wish, nowMs),
-    nowMs,
-  );
-  return data ?? undefined;
-}
-
 function Dosing({ answer, products, nowMs }: Props) {
   const back = useBack();
   const goOn = useGoOn();
@@ -98,10 +83,9 @@ function Dosing({ answer, products, nowMs }: Props) {
   const [neverChanged, setNeverChanged] = useState(false);
   const typed = parseDecimal(aim);
   const aimWrong = !typed.ok && typed.reason !== 'empty';
-  const inRange = typed.ok && typed.value >= PH_LIMITS.least && typed.value <= PH_LIMITS.most;
-  const aimPh = inRange ? typed.value : undefined;
+  const aimPh = aimOf(aim);
   const wish = { productId: chosen.id, aimPh, chasingAccepted: note !== '', neverChanged };
-  const planned = usePlan(answer, wish, nowMs);
+  const planned = useAnswer(questions.dosePlan(tank.id, wish, nowMs)).data ?? undefined;
   const plan = planned?.plan;
   const pair = formats.phPair(judged.value, judged.budget.expandedU);
   const amount = plan?.ok ? amountWords(plan.value, formats) : undefined;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { correctEc } from '@/acts';
 import type { EcDoseAnswer } from '@/book/answers';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useBack } from '@/shell/navigation/useBack';
@@ -24,7 +24,7 @@ import { paths } from '@/shell/navigation/paths';
 export function EcScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const { data } = useAnswer(['ecDose', tankId], (client) => client.ecDose(tankId, nowMs), nowMs);
+  const { data } = useAnswer(questions.ecDose(tankId, nowMs));
   if (!data) return <Skeleton label="Loading the EC" />;
   return <Ec answer={data} nowMs={nowMs} />;
 }

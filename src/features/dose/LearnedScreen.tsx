@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { excludeDose, forgetLearned } from '@/acts';
 import type { DoseAnswer, DoseOutcome } from '@/book/answers';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
@@ -16,7 +16,7 @@ import { believedWords, outcomeWords } from './doseWords';
 export function LearnedScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const { data } = useAnswer(['dose', tankId], (client) => client.dose(tankId, nowMs), nowMs);
+  const { data } = useAnswer(questions.dose(tankId, nowMs));
   if (!data) return <Skeleton label="Loading what was learned" />;
   return <Learned answer={data} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { moveWater } from '@/acts';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import {
   alkalinityMmolPerL,
   ALKALINITY_PER_MMOL_PER_L,
@@ -33,7 +33,7 @@ export function WaterScreen() {
   const goOn = useGoOn();
   const formats = useFormats();
   const { act, busy } = useAct();
-  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
   const [what, setWhat] = useState<'water' | 'change' | 'drain'>('water');
   const [litres, setLitres] = useState('');
   const [alkalinity, setAlkalinity] = useState('');
@@ -57,11 +57,7 @@ export function WaterScreen() {
       : !report.ok && report.reason !== 'empty'
         ? notANumber(report, 'alkalinity')
         : undefined;
-  const { data: ec } = useAnswer(
-    ['ecDose', tankId],
-    (client) => client.ecDose(tankId, nowMs),
-    nowMs,
-  );
+  const { data: ec } = useAnswer(questions.ecDose(tankId, nowMs));
   const products = useProducts();
   const usual = ec ? mixtureOf(ec.waters) : undefined;
   const save = async () => {

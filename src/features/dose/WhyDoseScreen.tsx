@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import type { DoseAnswer, EcDoseAnswer } from '@/book/answers';
 import { LEFT_OVER_MEQ_PER_L, measureOf } from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
@@ -13,18 +13,14 @@ import { Say } from '@/ui/text';
 import { factsOf } from './doseModel';
 import { believedWords, measuredWords } from './doseWords';
 import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
-import { useDoseChoice } from './useDoseChoice';
+import { aimOf, useDoseChoice } from './useDoseChoice';
 
 /** Why a dose is what it is, with the grower's own numbers. */
 export function WhyDoseScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
-  const { data: dose } = useAnswer(['dose', tankId], (client) => client.dose(tankId, nowMs), nowMs);
-  const { data: ec } = useAnswer(
-    ['ecDose', tankId],
-    (client) => client.ecDose(tankId, nowMs),
-    nowMs,
-  );
+  const { data: dose } = useAnswer(questions.dose(tankId, nowMs));
+  const { data: ec } = useAnswer(questions.ecDose(tankId, nowMs));
   const products = useProducts();
   if (!dose || !ec || !products) return <Skeleton label="Working it out" />;
   return <Why dose={dose} ec={ec} products={products} />;
@@ -39,15 +35,16 @@ interface Props {
 function Why({ dose, ec, products }: Props) {
   const back = useBack();
   const { tank } = dose;
-  const { chosen } = useDoseChoice(dose, products);
+  const { chosen, aim } = useDoseChoice(dose, products);
   const facts = factsOf(dose);
-  const aimPh = (tank.body.phBand.low + tank.body.phBand.high) / 2;
+  const typedAimPh = aimOf(aim);
+  const aimPh = typedAimPh ?? (tank.body.phBand.low + tank.body.phBand.high) / 2;
   return (
     <Screen actions={<Button wet grow label="Back" onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
         Why this much · {tank.body.name}
       </Say>
-      <Chosen dose={dose} chosen={chosen} />
+      <Chosen dose={dose} chosen={chosen} aimPh={typedAimPh} />
       <Concentrated product={chosen} />
       <Protons aimPh={aimPh} facts={facts} chosen={chosen} />
       <HardWater ec={ec} aimPh={aimPh} tempC={facts.tempC} chosen={chosen} />
@@ -83,15 +80,19 @@ function Concentrated({ product }: { readonly product: AnyProduct }) {
 }
 
 /** The plan of the dose screen, in the same numbers. */
-function Chosen({ dose, chosen }: { readonly dose: DoseAnswer; readonly chosen: AnyProduct }) {
+function Chosen({
+  dose,
+  chosen,
+  aimPh,
+}: {
+  readonly dose: DoseAnswer;
+  readonly chosen: AnyProduct;
+  readonly aimPh: number | undefined;
+}) {
   const nowMs = useNowMs();
   const formats = useFormats();
-  const wish = { productId: chosen.id, chasingAccepted: false, neverChanged: false };
-  const { data } = useAnswer(
-    ['dosePlan', dose.tank.id, `${chosen.id}|||`],
-    (client) => client.dosePlan(dose.tank.id, wish, nowMs),
-    nowMs,
-  );
+  const wish = { productId: chosen.id, aimPh, chasingAccepted: false, neverChanged: false };
+  const { data } = useAnswer(questions.dosePlan(dose.tank.id, wish, nowMs));
   if (!data?.plan.ok) return null;
   const plan = data.plan.value;
   const measure = measureOf(plan.unit, plan.pour);

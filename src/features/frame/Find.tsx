@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Press } from '@/ui/button';
 import { TextField } from '@/ui/form';
@@ -17,9 +17,9 @@ export function Find({ onClose }: { readonly onClose: () => void }) {
   const router = useRouter();
   const formats = useFormats();
   const [typed, setTyped] = useState('');
-  const { data: tanks = [] } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
-  const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
-  const { data: lots = [] } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
+  const { data: tanks = [] } = useAnswer(questions.tanks(nowMs));
+  const { data: pens = [] } = useAnswer(questions.pens(nowMs));
+  const { data: lots = [] } = useAnswer(questions.shelf(nowMs));
   const all: readonly Findable[] = [
     ...tanks.map(({ id, body }) => ({ name: body.name, what: 'tank', href: paths.tank(id) })),
     ...pens.map(({ id, body }) => ({

@@ -1,6 +1,6 @@
 import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useBook, useNowMs } from '@/book/react';
+import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
@@ -13,7 +13,7 @@ export function HealthNote() {
   const nowMs = useNowMs();
   const { opened, device } = useBook();
   const path = usePathname();
-  const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
+  const { data } = useAnswer(questions.health(nowMs));
   if (!data || path === paths.bookState) return null;
   const alarms = [
     ...(opened.lasting ? [] : [NOT_LASTING]),

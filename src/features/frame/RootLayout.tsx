@@ -1,7 +1,7 @@
 import { Slot, usePathname, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { BookProvider, useAnswer, useBook, useNowMs } from '@/book/react';
+import { BookProvider, useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
@@ -92,7 +92,7 @@ function Frame() {
 function Here() {
   const nowMs = useNowMs();
   const path = usePathname();
-  const { data } = useAnswer(['health'], (client) => client.health(nowMs), nowMs);
+  const { data } = useAnswer(questions.health(nowMs));
   const elsewhere = ([paths.bookFile, paths.settings, paths.help] as string[]).includes(path);
   return data?.emptied && !elsewhere ? (
     <EmptiedPage emptied={data.emptied} />

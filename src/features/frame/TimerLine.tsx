@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { TimerRow } from '@/book/answers';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
@@ -16,7 +16,7 @@ export function TimerLine() {
   // The book is asked each minute; between, only the time moves.
   // Rounded up: what was started this minute is there at once.
   const minuteMs = Math.ceil(nowMs / MINUTE_MS) * MINUTE_MS;
-  const { data: timers } = useAnswer(['timers'], (client) => client.timers(minuteMs), minuteMs);
+  const { data: timers } = useAnswer(questions.timers(minuteMs));
   if (!timers || timers.length === 0) return null;
   return (
     <View role="region" aria-label="Timers" style={styles.lines}>

@@ -5,7 +5,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { readControl } from '@/acts';
-import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
+import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { checkPhEntry, checkTempEntry } from '@/core/plausibility';
 import { celsiusFrom } from '@/core/units';
 import { useFormats } from '@/shell/formats';
@@ -33,7 +33,7 @@ export function ControlScreen() {
   const nowMs = useNowMs();
   const formats = useFormats();
   const { act } = useAct();
-  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const { data: rows } = useRows('controlReading');
   const [nominal, setNominal] = useState('7');
   const [shown, setShown] = useState('');

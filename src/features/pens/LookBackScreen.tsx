@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -13,9 +13,7 @@ export function LookBackScreen() {
   const quantity = params.quantity === 'ec' ? 'ec' : 'ph';
   const checkMs = params.at === undefined ? undefined : Number(params.at);
   const router = useRouter();
-  const { data } = useAnswer(['lookBack', penId, quantity, params.at ?? ''], (client) =>
-    client.lookBack(penId, quantity, checkMs),
-  );
+  const { data } = useAnswer(questions.lookBack(penId, quantity, checkMs));
   const toPen = (
     <Button
       kind="main"

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { keepProfile, savePen } from '@/acts';
-import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
+import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { USES_BETWEEN_CHECKS } from '@/core/schedule';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
@@ -30,7 +30,7 @@ import { paths } from '@/shell/navigation/paths';
 export function PenForm() {
   const { penId } = useLocalSearchParams<{ penId?: string }>();
   const nowMs = useNowMs();
-  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: pens } = useAnswer(questions.pens(nowMs));
   const formats = useFormats();
   const [profileId, setProfileId] = useState(GENERIC_PROFILES[0]!.id);
   const { data: own } = useRows('profile');

@@ -3,7 +3,7 @@ import type { DriftPanel as DriftPanelDrawn } from './DriftPanel';
 import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
@@ -34,7 +34,7 @@ export function PenDetail({
 }) {
   const nowMs = useNowMs();
   const router = useRouter();
-  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const hint = useKeyHint();
   useKeyAct('check', () => router.navigate(paths.bench(penId)));
   if (pen === undefined) return <Skeleton label="Loading the pen" />;

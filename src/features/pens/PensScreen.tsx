@@ -1,5 +1,5 @@
 import { usePathname, useRouter } from 'expo-router';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
@@ -19,7 +19,7 @@ export function PensScreen() {
   const hint = useKeyHint();
   useKeyAct('add', () => router.navigate(paths.newPen));
   const formats = useFormats();
-  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: pens } = useAnswer(questions.pens(nowMs));
   if (!pens) return <Skeleton label="Loading pens" />;
   return (
     <Screen

@@ -1,4 +1,4 @@
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -19,7 +19,7 @@ const HEADS: readonly TableHead[] = [
 export function PensTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
-  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: pens } = useAnswer(questions.pens(nowMs));
   if (!pens) return <Skeleton label="Loading pens" />;
   const rows = pens.flatMap((pen) =>
     pen.sides.map((side) => {

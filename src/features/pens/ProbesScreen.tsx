@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { fitProbe } from '@/acts';
-import { useAnswer, useAct, useNowMs, useRows } from '@/book/react';
+import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Choice, TextField } from '@/ui/form';
@@ -25,7 +25,7 @@ export function ProbesScreen() {
   const nowMs = useNowMs();
   const goOn = useGoOn();
   const { act } = useAct();
-  const { data: pen } = useAnswer(['pen', penId], (client) => client.pen(penId, nowMs), nowMs);
+  const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const { data: rows } = useRows('probe');
   const [side, setSide] = useState<'ph' | 'ec'>();
   const [form, setForm] = useState(EMPTY_PROBE);

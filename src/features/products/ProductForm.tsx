@@ -3,7 +3,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useController, useForm, useWatch } from 'react-hook-form';
 import { saveProduct } from '@/acts';
 import type { ProductAnswer } from '@/book/answers';
-import { useAnswer, useAct } from '@/book/react';
+import { useAnswer, useAct, questions } from '@/book/react';
 import { Caution } from '@/features/parts/Caution';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
@@ -31,7 +31,7 @@ import { paths } from '@/shell/navigation/paths';
 /** A product of one's own, from its label in plain steps. */
 export function ProductForm() {
   const { productId } = useLocalSearchParams<{ productId?: string }>();
-  const { data } = useAnswer(['products'], (client) => client.products());
+  const { data } = useAnswer(questions.products());
   if (!data) return <Skeleton label="Loading the product" />;
   const product = data.find(({ id }) => id === productId);
   return <Fields key={product?.revId ?? 'new'} product={product} />;

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { Caution } from '@/features/parts/Caution';
 import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
@@ -17,7 +17,7 @@ import { paths } from '@/shell/navigation/paths';
 export function ProductsScreen() {
   const router = useRouter();
   const formats = useFormats();
-  const { data: products } = useAnswer(['products'], (client) => client.products());
+  const { data: products } = useAnswer(questions.products());
   if (!products) return <Skeleton label="Loading the products" />;
   return (
     <Screen

@@ -1,4 +1,4 @@
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import type { Product } from '@/core/chemistry';
 import type { OwnProduct } from '@/records/kinds';
 import { GENERIC_PRODUCTS } from '@/records/products';
@@ -21,7 +21,7 @@ export function chemistryOf({ reagent, strength, dilutedParts }: OwnProduct): Pr
 
 /** One's own products first, then the general ones; undefined until they are known. */
 export function useProducts(): readonly AnyProduct[] | undefined {
-  const { data } = useAnswer(['products'], (client) => client.products());
+  const { data } = useAnswer(questions.products());
   return data?.map(ownProduct).concat(GENERIC_PRODUCTS.map((generic) => ({ ...generic })));
 }
 

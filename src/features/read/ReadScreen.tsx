@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { ReadAnswer } from '@/book/answers';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { SAMPLES, type Sample } from '@/records/samples';
 import { Skeleton } from '@/ui/layout';
 import { ChooseTank, NoPens } from './ChooseTank';
@@ -13,7 +13,7 @@ import { SavedReading, type Saved } from './SavedReading';
 export function ReadScreen() {
   const params = useLocalSearchParams<{ tank?: string; sample?: string }>();
   const nowMs = useNowMs();
-  const { data } = useAnswer(['read'], (client) => client.read(nowMs), nowMs);
+  const { data } = useAnswer(questions.read(nowMs));
   if (!data) return <Skeleton label="Loading" />;
   const sample = SAMPLES.find((kind) => kind === params.sample) ?? 'tank';
   return (

@@ -1,4 +1,4 @@
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { PenDetail } from '@/features/pens/PenScreen';
 import { TankDetail } from '@/features/tanks/TankScreen';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -9,11 +9,7 @@ import { nextStop } from './roundViewModel';
 /** What waits next in the round, opened: the pen to check, or the tank to read. */
 export function NextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(
-    ['round'],
-    (client) => client.round(nowMs, dayStart(nowMs)),
-    nowMs,
-  );
+  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
   if (!round) return <Skeleton label="Loading the round" />;
   const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
   if (stop?.kind === 'pen' || stop?.kind === 'soak') return <PenDetail penId={stop.pen.id} />;

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -16,11 +16,7 @@ export function RoundScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: round } = useAnswer(
-    ['round'],
-    (client) => client.round(nowMs, dayStart(nowMs)),
-    nowMs,
-  );
+  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
   if (!round) return <Skeleton label="Loading the round" />;
   if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
   const next = nextStop(round, nowMs);

@@ -1,14 +1,10 @@
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { dayStart } from '@/words';
 import { nextStop } from './roundViewModel';
 
 /** What comes next in the walk, for the button that leads on from any stop. */
 export function useNextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(
-    ['round'],
-    (client) => client.round(nowMs, dayStart(nowMs)),
-    nowMs,
-  );
+  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
   return round && nextStop(round, nowMs);
 }

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { changeSettings } from '@/acts';
-import { useAnswer, useAct, useBook } from '@/book/react';
+import { useAnswer, useAct, useBook, questions } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/shell/otherBook';
 import type { BookSettings } from '@/records/kinds';
@@ -18,7 +18,7 @@ import { paths } from '@/shell/navigation/paths';
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
-  const { data } = useAnswer(['settings'], (client) => client.settings());
+  const { data } = useAnswer(questions.settings());
   const { device, setDevice, opened } = useBook();
   const { act } = useAct({ oneByOne: true });
   const router = useRouter();

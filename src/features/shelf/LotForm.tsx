@@ -4,7 +4,7 @@ import { useController, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { removeLot, saveLot } from '@/acts';
 import type { LotAnswer } from '@/book/answers';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { dayText } from '@/features/parts/days';
@@ -34,7 +34,7 @@ export function LotForm() {
   const { ecScale } = useFormats().settings;
   const { lotId } = useLocalSearchParams<{ lotId?: string }>();
   const nowMs = useNowMs();
-  const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
+  const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label="Loading the lot" />;
   const lot = lots.find(({ id }) => id === lotId);
   return <Fields key={`${lot?.revId ?? 'new'} ${ecScale}`} lot={lot} />;

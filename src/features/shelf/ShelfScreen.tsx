@@ -1,6 +1,6 @@
 import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
@@ -19,12 +19,8 @@ export function ShelfScreen() {
   const hint = useKeyHint();
   useKeyAct('add', () => router.navigate(paths.newLot));
   const formats = useFormats();
-  const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
-  const { data: shopping = [] } = useAnswer(
-    ['shopping'],
-    (client) => client.shopping(nowMs),
-    nowMs,
-  );
+  const { data: lots } = useAnswer(questions.shelf(nowMs));
+  const { data: shopping = [] } = useAnswer(questions.shopping(nowMs));
   if (!lots) return <Skeleton label="Loading the Shelf" />;
   const past = lots.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
   const summary =

@@ -1,4 +1,4 @@
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -17,7 +17,7 @@ const HEADS: readonly TableHead[] = [
 export function ShelfTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
-  const { data: lots } = useAnswer(['shelf'], (client) => client.shelf(nowMs), nowMs);
+  const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label="Loading the Shelf" />;
   const rows = lots.map(({ id, body, state }) => {
     const name = liquidName(body, formats);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
@@ -67,9 +67,7 @@ interface OneProps {
 
 function OneTank({ tank, quantity, span, nowMs }: OneProps) {
   const formats = useFormats();
-  const { data: history } = useAnswer(['tankHistory', tank.id, 'tank'], (client) =>
-    client.tankHistory(tank.id, 'tank'),
-  );
+  const { data: history } = useAnswer(questions.tankHistory(tank.id, 'tank'));
   if (!history) return <View style={styles.empty} />;
   const domain = spanDomain(history.columns, span, nowMs);
   const bands = historyBands(tank, history, 'tank');

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { saveTank } from '@/acts';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { fitAlpha } from '@/core/conductivity';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
@@ -25,11 +25,9 @@ export function AlphaScreen() {
   const goOn = useGoOn();
   const formats = useFormats();
   const { act } = useAct();
-  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
-  const { data: pens = [] } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
-  const { data: page } = useAnswer(['readingsPage', tankId, 'tank'], (client) =>
-    client.readingsPage(tankId, 'tank', 20),
-  );
+  const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
+  const { data: pens = [] } = useAnswer(questions.pens(nowMs));
+  const { data: page } = useAnswer(questions.readingsPage(tankId, 'tank', 20));
   const [rows, setRows] = useState(ROWS.map(() => ({ temp: '', ec: '' })));
   if (!tank) return <Skeleton label="Loading the tank" />;
   const fit = fitAlpha(alphaPairs(rows, formats));

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { FormField } from '@/features/parts/FormField';
 import { useGoOn } from '@/shell/navigation/useGoOn';
@@ -22,7 +22,7 @@ import { bandsDefaults, bandsSchema, type BandsIn, type BandsOut } from './bands
 export function BandsScreen() {
   const { tankId, sample: wanted } = useLocalSearchParams<{ tankId: string; sample?: string }>();
   const nowMs = useNowMs();
-  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
   const first = SAMPLES.find((kind) => kind === wanted && kind !== 'tank') ?? 'drain';
   const { ecScale } = useFormats().settings;
   const [sample, setSample] = useState<Sample>(first);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { AdditionRow } from '@/book/answers';
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import type { Sample } from '@/records/kinds';
@@ -22,11 +22,7 @@ const MORE = 60;
 export function HistoryTable({ tankId, sample, additions }: Props) {
   const formats = useFormats();
   const [count, setCount] = useState(FIRST);
-  const { data: page } = useAnswer(
-    ['readingsPage', tankId, sample],
-    (client) => client.readingsPage(tankId, sample, count),
-    count,
-  );
+  const { data: page } = useAnswer(questions.readingsPage(tankId, sample, count));
   if (!page || page.total === 0) return null;
   const { rows, total } = page;
   const poured = sample === 'tank' ? additions : [];

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { orderTanks } from '@/acts';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { SortableList } from '@/ui/sortable';
@@ -13,7 +13,7 @@ export function OrderScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const { act } = useAct({ oneByOne: true });
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label="Loading tanks" />;
   const order = (ids: readonly string[]) => {
     const ordered = orderTanks(tanks, ids);

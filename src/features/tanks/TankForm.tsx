@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { FormField } from '@/features/parts/FormField';
@@ -28,7 +28,7 @@ export function TankForm() {
   const { ecScale } = useFormats().settings;
   const nowMs = useNowMs();
   const { tankId } = useLocalSearchParams<{ tankId?: string }>();
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label="Loading the tank" />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
   return (

@@ -5,7 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AdditionRow } from '@/book/answers';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
@@ -44,11 +44,9 @@ export function TankDetail({
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: tank } = useAnswer(['tank', tankId], (client) => client.tank(tankId, nowMs), nowMs);
+  const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
   const [sample, setSample] = useState<Sample>('tank');
-  const { data: history } = useAnswer(['tankHistory', tankId, sample], (client) =>
-    client.tankHistory(tankId, sample),
-  );
+  const { data: history } = useAnswer(questions.tankHistory(tankId, sample));
   const additions = history?.additions ?? NONE;
   const later = useLater(tank !== undefined);
   const last = useLater(later);

@@ -1,7 +1,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
@@ -25,7 +25,7 @@ export function TanksScreen() {
   const hint = useKeyHint();
   useKeyAct('add', () => router.navigate(paths.newTank));
   const formats = useFormats();
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label="Loading tanks" />;
   return (
     <Screen

@@ -2,7 +2,7 @@ import type { ComponentProps } from 'react';
 import type { AcrossTanks as AcrossTanksDrawn } from './AcrossTanks';
 import { chunkPart } from '@/shell/chunk';
 import { useState } from 'react';
-import { useAnswer, useNowMs } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { DataTable } from '@/features/parts/DataTable';
 import { Choice } from '@/ui/form';
@@ -17,7 +17,7 @@ export function TanksTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
   const [as, setAs] = useState<'table' | 'strips'>('table');
-  const { data: tanks } = useAnswer(['tanks'], (client) => client.tanks(nowMs), nowMs);
+  const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label="Loading tanks" />;
   return (
     <Screen>

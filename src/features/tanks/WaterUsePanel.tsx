@@ -1,4 +1,4 @@
-import { useAnswer } from '@/book/react';
+import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -13,11 +13,7 @@ export function WaterUsePanel({
   readonly nowMs: number;
 }) {
   const formats = useFormats();
-  const { data } = useAnswer(
-    ['waterUse', tankId],
-    (client) => client.waterUse(tankId, nowMs),
-    nowMs,
-  );
+  const { data } = useAnswer(questions.waterUse(tankId, nowMs));
   if (!data || (!data.use && !data.phPerDay && !data.topUps)) return null;
   return (
     <Panel>

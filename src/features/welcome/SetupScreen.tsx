@@ -1,7 +1,7 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { useState } from 'react';
 import { setUp } from '@/acts';
-import { useAnswer, useAct, useNowMs } from '@/book/react';
+import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
@@ -17,7 +17,7 @@ import { paths } from '@/shell/navigation/paths';
 /** Three short steps to a first reading: which pen, which tank, then Read. */
 export function SetupScreen() {
   const nowMs = useNowMs();
-  const { data: pens } = useAnswer(['pens'], (client) => client.pens(nowMs), nowMs);
+  const { data: pens } = useAnswer(questions.pens(nowMs));
   const [profile, setProfile] = useState<GenericProfile>();
   const finish = useFinish(profile, pens?.length ?? 0);
   if (!pens) return <Skeleton label="Loading" />;
