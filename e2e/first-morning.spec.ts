@@ -96,5 +96,5 @@ test('a pen found good in both cups is left as it is; undo takes a reading back'
   await press(page, 'Undo');
   await expect(page.getByLabel('pH', { exact: true })).toHaveValue('5.9');
   await goTo(page, 'Book');
-  await expect(page.getByText('1 entries.', { exact: false })).toBeVisible();
+  await expect(page.getByText('1 entry.', { exact: false })).toBeVisible();
 });
