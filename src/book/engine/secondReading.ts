@@ -5,12 +5,10 @@ import { sideOfVerdict } from '@/core/look-back';
 import type { RecordId } from '@/records';
 import { additionsOf, isPhDose } from './additions';
 import type { BookState } from './bookState';
-import { mixedMsOf, sessionsOf, type TankSession } from './tankSessions';
+import { mixedMsOf, SESSION_MS, sessionsOf, type TankSession } from './tankSessions';
 import { mixingOfTank } from './tankTimeline';
 
 const MINUTE_MS = 60_000;
-/** A dose of the day before is no longer waited for, ms. */
-const SAME_DAY_MS = 20 * 3_600_000;
 
 /**
  * A second reading that has to agree before anything more is poured. After a dose only what was read
@@ -51,7 +49,7 @@ export function secondWaitedFor(
   const judged = tank.latest?.ph?.judged;
   const side = judged && sideOfVerdict(judged.verdict);
   const dose = additionsOf(book, id).findLast(isPhDose);
-  if ((side !== 'low' && side !== 'high') || !dose || nowMs - dose.atMs > SAME_DAY_MS)
+  if ((side !== 'low' && side !== 'high') || !dose || nowMs - dose.atMs > SESSION_MS)
     return undefined;
   const session = sessionsOf(book, id).findLast(({ readings }) => readings.length > 0);
   const second = session && secondOf(session, tank);

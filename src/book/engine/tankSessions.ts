@@ -31,7 +31,7 @@ import { watersOf, type MixedWater } from './watersOf';
 const HOUR_MS = 3_600_000;
 
 /** What was read and poured is one story for so long; a day's first reading then begins the next. */
-const SESSION_MS = 20 * HOUR_MS;
+export const SESSION_MS = 20 * HOUR_MS;
 /** A small tank without a pump airs slowly: three days. */
 const STILL_SESSION_MS = 68 * HOUR_MS;
 /** Stirred by hand up to this, L. */

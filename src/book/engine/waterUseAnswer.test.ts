@@ -1,4 +1,4 @@
-import type { BodyOf } from '@/records';
+import { plainTank } from '@/records/testing/plainTank';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { waterUseAnswer } from './waterUseAnswer';
 import { diary } from './testing/diary';
@@ -11,17 +11,7 @@ function glasshouse(saltFalls: boolean) {
   const { book, write } = diary();
   const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
   const penId = write(0, { kind: 'pen', body: { ...pen, ph: { ...pen.ph!, accuracyPh: 0.02 } } });
-  const tank: BodyOf<'tank'> = {
-    name: 'Basil',
-    volumeL: 100,
-    crop: '',
-    stage: '',
-    phBand: { low: 5, high: 7 },
-    ecBand: { low: 1, high: 2 },
-    alphaPerC: 0.02,
-    place: 1,
-    note: '',
-  };
+  const tank = plainTank('Basil', { phBand: { low: 5, high: 7 } });
   const tankId = write(0, { kind: 'tank', body: tank });
   const at = (day: number) => new Date(day * DAY_MS).toISOString();
   let volumeL = 100;

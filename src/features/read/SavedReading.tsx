@@ -100,7 +100,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
         <Say size="small">
           {(saved.mixedMs ?? 0) > saved.savedMs
             ? `Read while mixing: it teaches nothing. The dose is mixed at ${clock(saved.mixedMs!)}.`
-            : `After the dose Zolder expected ${formats.ph(saved.promisedPh)}; it is ${formats.ph(saved.ph.value)}.`}
+            : `After the dose, pH ${formats.ph(saved.promisedPh)} was expected. It is pH ${formats.ph(saved.ph.value)}.`}
         </Say>
       ) : null}
       {saved.ph ? (

@@ -12,7 +12,9 @@ test('use in litres a day, and which of the two goes faster', () => {
 });
 
 test('a trend is told only where it stands out of its own scatter', () => {
-  expect(phTrendWords({ value: 0.05, stdU: 0.01 }, formats)).toContain('climbs 0.05 ± 0.02 a day');
+  expect(phTrendWords({ value: 0.05, stdU: 0.01 }, formats)).toContain(
+    'climbs 0.05 ± 0.02 pH a day',
+  );
   expect(phTrendWords({ value: -0.05, stdU: 0.01 }, formats)).toContain('falls');
   expect(phTrendWords({ value: 0.01, stdU: 0.01 }, formats)).toContain('no clear trend');
 });

@@ -22,7 +22,7 @@ export function phTrendWords(
   formats: Formats,
 ): string {
   const spread = formats.number(2 * stdU, 2);
-  const rate = `${formats.number(Math.abs(value), 2)} ± ${spread} a day`;
+  const rate = `${formats.number(Math.abs(value), 2)} ± ${spread} pH a day`;
   if (Math.abs(value) < 2 * stdU) return `Left alone, its pH shows no clear trend yet (${rate}).`;
   return value > 0
     ? `Left alone, its pH climbs ${rate}. That is usual where plants take up nitrate, and where hard water loses its carbon dioxide.`

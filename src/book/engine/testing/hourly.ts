@@ -1,4 +1,5 @@
 import type { BodyOf } from '@/records';
+import { plainTank } from '@/records/testing/plainTank';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { checkBody, diary } from './diary';
 
@@ -15,18 +16,7 @@ export function hourly(tank: Partial<BodyOf<'tank'>> = {}) {
   });
   const tankId = write(0, {
     kind: 'tank',
-    body: {
-      name: 'Basil',
-      volumeL: 100,
-      crop: '',
-      stage: '',
-      phBand: { low: 5.5, high: 6.5 },
-      ecBand: { low: 1, high: 2 },
-      alphaPerC: 0.02,
-      place: 1,
-      note: '',
-      ...tank,
-    },
+    body: plainTank('Basil', tank),
   });
   const read = (hour: number, values: { ph?: number; ec?: number }) =>
     write(hour, {
