@@ -102,8 +102,15 @@ module.exports = {
     no(
       'words-below-features',
       '^src/words/',
-      '^src/(records/(?!kinds/)|book|features|demo|interchange|ui|timers)',
+      '^src/(records/(?!(kinds|products|profiles|samples)/)|features|shell|demo|interchange|ui|timers)',
     ),
+    {
+      // Words speak of what the book answers; of the book itself they know nothing.
+      name: 'words-know-answers-by-type',
+      severity: 'error',
+      from: { path: '^src/words/' },
+      to: { path: '^src/book/', dependencyTypesNot: ['type-only'] },
+    },
     no('demo-makes-records', '^src/demo/', '^src/(ui|features|book|words|timers)/'),
     no('features-use-client', '^src/features/', '^src/book/(?!(client|answers|react)/)'),
     no('book-knows-no-screen', '^src/book/', '^src/(features|ui)/'),

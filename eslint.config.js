@@ -12,6 +12,30 @@ const noDefaultAsyncStorage = {
   ],
 };
 
+/** Paths that are typed by hand. */
+const noPaths = ['Literal[value=', 'TemplateElement[value.raw='].map((start) => ({
+  selector: `${start}/^\\u002f(tanks|pens|shelf|book|read|settings|help|welcome)/]`,
+  message: 'Paths come from shell/navigation/paths.ts: a mistyped one then does not compile.',
+}));
+
+/** Writing past the door. */
+const noAppend = {
+  selector: "CallExpression[callee.object.name='client'][callee.property.name='append']",
+  message: 'Write through useAct: it books once, can be taken back, and fails aloud.',
+};
+
+/** Sentences that stand in a screen. */
+const noSentences = [
+  'JSXText[value=/[A-Za-z]/]',
+  'JSXAttribute[name.name=/^(label|hint|title|text|action|message)$/] > Literal[value=/[a-z]{2}/]',
+  'Property[key.name=/^(label|hint|title|text)$/] > Literal[value=/^(?!mmol)[^/]*[a-z]{2}/]',
+  'Literal[value=/^(?!mg|US|UK).*[a-z] [a-z(]/i]',
+  'TemplateElement[value.raw=/[a-z]{2,},? |[a-z] [a-z]/i]',
+].map((selector) => ({
+  selector,
+  message: 'Screens draw, words speak: this belongs to src/words, in the file of its place.',
+}));
+
 module.exports = [
   {
     ignores: [
@@ -76,19 +100,13 @@ module.exports = [
     files: ['src/features/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}'],
     rules: {
-      'no-restricted-syntax': [
-        'error',
-        {
-          selector: "CallExpression[callee.object.name='client'][callee.property.name='append']",
-          message: 'Write through useAct: it books once, can be taken back, and fails aloud.',
-        },
-        ...['Literal[value=', 'TemplateElement[value.raw='].map((start) => ({
-          selector: `${start}/^\\u002f(tanks|pens|shelf|book|read|settings|help|welcome)/]`,
-          message:
-            'Paths come from shell/navigation/paths.ts: a mistyped one then does not compile.',
-        })),
-      ],
+      'no-restricted-syntax': ['error', noAppend, ...noPaths],
     },
+  },
+  {
+    files: ['{app,src/features,src/shell}/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: { 'no-restricted-syntax': ['error', noAppend, ...noPaths, ...noSentences] },
   },
   { files: ['scripts/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
 ];

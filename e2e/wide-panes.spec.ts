@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { demoUrl, expectHeading, goTo, press } from './support/grower';
+import { demoUrl, expectHeading, goTo, press, typeReading } from './support/grower';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
@@ -85,4 +85,26 @@ test('the Bench stands beside its pen; the look-back takes all the room', async 
     .click();
   await expectHeading(page, /^P4 read/);
   expect((await main(page)).width).toBeGreaterThan(800);
+});
+
+test('a dose reached from a saved reading outlives a phone that is turned', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(demoUrl());
+  await goTo(page, 'Tanks');
+  await page.getByRole('link', { name: /Basil tables/ }).click();
+  await press(page, 'Read');
+  await typeReading(page, { ph: '6.85', ec: '1.4', temp: '21' });
+  await press(page, 'Save');
+  await press(page, 'Keep it');
+  await expectHeading(page, 'Saved · Basil tables');
+  await press(page, 'Dose');
+  await expectHeading(page, 'Dose · Basil tables');
+  await page.getByLabel('Aim, pH').fill('6.1');
+  for (const width of [1280, 1000, 844, 1280, 390]) {
+    await page.setViewportSize({ width, height: width === 844 ? 390 : 800 });
+    await expectHeading(page, 'Dose · Basil tables');
+    await expect(page.getByLabel('Aim, pH')).toHaveValue('6.1');
+  }
+  await press(page, 'Back');
+  await expectHeading(page, 'Basil tables');
 });

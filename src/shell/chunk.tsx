@@ -1,5 +1,6 @@
 import { lazy, Suspense, type ComponentType } from 'react';
 import { Skeleton } from '@/ui/layout';
+import { loadingSays } from '@/words/shell/loading';
 
 /** What is loaded only when it is first shown, by what it holds. */
 export type ChunkName = 'charts' | 'tables' | 'forms';
@@ -17,14 +18,14 @@ export function provideChunk(name: ChunkName, load: () => Promise<Held>): void {
 /** A chunk's own export; rejects where nobody provided the chunk, or it holds no such name. */
 export async function fromChunk<Kind>(chunk: ChunkName, name: string): Promise<Kind> {
   const held = await loaders.get(chunk)?.();
-  if (!held || !(name in held)) throw new Error(`the chunk ${chunk} holds no ${name}`);
+  if (!held || !(name in held)) throw new Error(loadingSays.missing(chunk, name));
   return held[name] as Kind;
 }
 
 const LOADING = {
-  charts: 'Loading the chart',
-  tables: 'Loading the table',
-  forms: 'Loading the form',
+  charts: loadingSays.chart,
+  tables: loadingSays.table,
+  forms: loadingSays.form,
 } as const satisfies Readonly<Record<ChunkName, string>>;
 
 /** A component of a chunk, with a skeleton until it is there. */

@@ -9,6 +9,7 @@ const PLURAL = {
   pour: 'pours',
   portion: 'portions',
   reading: 'readings',
+  sitting: 'sittings',
   stop: 'stops',
 } as const;
 

@@ -104,6 +104,18 @@ export const DENSITY_G_PER_ML = {
 } as const;
 
 /**
+ * The usual density of a reagent at a percentage by mass, g/mL; undefined where the table has none.
+ * `usualDensityGPerMl('nitric', 38) // => 1.235`
+ */
+export function usualDensityGPerMl(
+  reagent: Reagent,
+  percent: number | undefined,
+): number | undefined {
+  const entry = Object.entries(DENSITY_G_PER_ML).find(([key]) => key === `${reagent}${percent}`);
+  return entry?.[1];
+}
+
+/**
  * Moles in one unit of a product: in a mL of a liquid, in a gram of a powder. By mass:
  * mol/L = 10·w%·ρ/M. A percentage of unknown kind is no strength: ask, or learn it.
  */

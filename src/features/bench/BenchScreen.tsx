@@ -13,6 +13,8 @@ import { FoundStep, MissedStep } from './DecideSteps';
 import { PrepareStep } from './PrepareStep';
 import { useBench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { sittingSays } from '@/words/bench/sitting';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
 export function BenchScreen() {
@@ -23,7 +25,7 @@ export function BenchScreen() {
   const pen = pens?.find(({ id }) => id === penId);
   const sides = pen?.sides.map((side) => side.quantity) ?? [];
   const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
-  if (!pens) return <Skeleton label="Loading the Bench" />;
+  if (!pens) return <Skeleton label={sittingSays.loadingTheBench} />;
   if (!pen || !wanted) return <NoBench />;
   const then = params.then === 'ph' && wanted === 'ec' ? 'ph' : undefined;
   return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
@@ -38,7 +40,7 @@ interface Wanted {
 function Loading({ penId, quantity, then }: Wanted) {
   // Asked once: the sitting is written from here on, and another tab's change must not move it.
   const data = useAskOnce((client) => client.bench(penId, quantity, thisMoment().nowMs));
-  if (data === undefined) return <Skeleton label="Loading the Bench" />;
+  if (data === undefined) return <Skeleton label={sittingSays.loadingTheBench} />;
   if (data === null) return <NoBench />;
   return <Sitting answer={data} quantity={quantity} then={then} />;
 }
@@ -69,11 +71,17 @@ function NoBench() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate(paths.pens)} />
+        <Button
+          kind="main"
+          wet
+          grow
+          label={commonSays.allPens}
+          onPress={() => router.navigate(paths.pens)}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        This pen is not in the book.
+        {commonSays.penNotInBook}
       </Say>
     </Screen>
   );

@@ -10,7 +10,9 @@ import {
 import { useFormats } from '@/shell/formats';
 import { FACE, Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { cupName } from './benchWords';
+import { commonSays } from '@/words/common';
+import { sittingSays } from '@/words/bench/sitting';
+import { cupName } from '@/words/bench/benchWords';
 
 interface Props {
   readonly plan: BenchPlan;
@@ -18,7 +20,7 @@ interface Props {
   readonly now?: { readonly phase: DipPhase; readonly cupId: string } | undefined;
 }
 
-const PHASE_LABEL = { asFound: 'as found', asLeft: 'adjust', confirm: 'confirm' } as const;
+const PHASE_LABEL = { asFound: sittingSays.asFound, asLeft: 'adjust', confirm: 'confirm' } as const;
 
 /** The cups of the sitting in order: done, now, to come. */
 export function CupsStrip({ plan, events, now }: Props) {
@@ -34,18 +36,18 @@ export function CupsStrip({ plan, events, now }: Props) {
     if (first && plan.cups.length > 1) dips.push({ phase: 'confirm', cup: first });
   }
   return (
-    <View role="list" aria-label="Cups" style={styles.strip}>
+    <View role="list" aria-label={commonSays.cups} style={styles.strip}>
       {dips.map(({ phase, cup }) => {
         const { reading } = dipReading(events, phase, cup.id);
         const current = now?.phase === phase && now.cupId === cup.id;
         const within = reading && judgeDip(plan, cup, phase, reading.shown).within;
-        const state = current ? 'now' : reading ? (within ? 'good' : 'out') : 'to come';
+        const state = current ? 'now' : reading ? (within ? 'good' : 'out') : sittingSays.toCome;
         const name = cupName(cup, formats);
         return (
           <View
             key={`${phase}-${cup.id}`}
             role="listitem"
-            aria-label={`${PHASE_LABEL[phase]} in ${name}: ${state}`}
+            aria-label={sittingSays.cupState({ phaseLabel: PHASE_LABEL[phase], name, state })}
             style={styles.cup}
           >
             <CupDrawing name={name} state={state} />
@@ -61,7 +63,7 @@ export function CupsStrip({ plan, events, now }: Props) {
 
 function CupDrawing({ name, state }: { readonly name: string; readonly state: string }) {
   const now = state === 'now';
-  const fill = now ? color.actionWash : state === 'to come' ? color.panel : color.wood;
+  const fill = now ? color.actionWash : state === sittingSays.toCome ? color.panel : color.wood;
   return (
     <Svg width={52} height={50} viewBox="0 0 52 50" aria-hidden>
       <Path d="M6 20L9 48H43L46 20Z" fill={fill} />

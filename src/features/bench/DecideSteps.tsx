@@ -1,15 +1,17 @@
 import type { PenAnswer } from '@/book/answers';
 import { dipReading, judgeDip, type BenchPlan, type BenchStep } from '@/core/procedure';
-import { CARE_CARDS } from '@/features/care/careCards';
+import { CARE_CARDS } from '@/words/care/careCards';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { cupName, errorWords } from './benchWords';
+import { commonSays } from '@/words/common';
+import { decideSays } from '@/words/bench/decide';
+import { cupName, errorWords } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
-import { missHelp } from './missWords';
+import { missHelp } from '@/words/bench/missWords';
 import type { Bench } from './useBench';
 
 interface Common {
@@ -28,23 +30,31 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       actions={
         good ? (
           <>
-            <Button wet label="Adjust anyway" onPress={() => bench.add({ type: 'adjust' })} />
+            <Button
+              wet
+              label={decideSays.adjustAnyway}
+              onPress={() => bench.add({ type: 'adjust' })}
+            />
             <Button
               kind="main"
               wet
               grow
-              label="Leave it as it is"
+              label={commonSays.leaveItAsItIs}
               onPress={() => bench.add({ type: 'leave' })}
             />
           </>
         ) : (
           <>
-            <Button wet label="Leave it as it is" onPress={() => bench.add({ type: 'leave' })} />
+            <Button
+              wet
+              label={commonSays.leaveItAsItIs}
+              onPress={() => bench.add({ type: 'leave' })}
+            />
             <Button
               kind="main"
               wet
               grow
-              label={`Now adjust ${code}`}
+              label={decideSays.nowAdjust(code)}
               onPress={() => bench.add({ type: 'adjust' })}
             />
           </>
@@ -53,13 +63,9 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
     >
       <CupsStrip plan={plan} events={events} />
       <Say size="huge" face="slab" heading={1}>
-        {good ? `${code} is in tolerance.` : `${code} is out of tolerance.`}
+        {good ? decideSays.isInTolerance(code) : decideSays.isOutOfTolerance(code)}
       </Say>
-      <Say>
-        {good
-          ? 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.'
-          : 'Every reading since its last check is corrected with this. Now adjust it.'}
-      </Say>
+      <Say>{good ? decideSays.nothingToAdjust : decideSays.correctedNowAdjust}</Say>
       <Panel>
         <DipTable plan={plan} events={events} />
       </Panel>
@@ -67,7 +73,7 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       {lastCup ? (
         <Button
           kind="text"
-          label="I mistyped: read the last cup again"
+          label={decideSays.iMistyped}
           onPress={() => bench.add({ type: 'repeat', phase: 'asFound', cupId: lastCup.id })}
         />
       ) : null}
@@ -77,10 +83,10 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
 
 /** What the button offers after so many misses. */
 const LADDER = [
-  { label: 'Repeat this point', after: undefined },
-  { label: 'Cleaned: repeat it', after: 'cleaning' },
-  { label: 'Fresh portion: repeat it', after: 'freshPortion' },
-  { label: 'Repeat once more', after: undefined },
+  { label: decideSays.repeatThisPoint, after: undefined },
+  { label: decideSays.cleanedRepeat, after: 'cleaning' },
+  { label: decideSays.freshPortionRepeat, after: 'freshPortion' },
+  { label: decideSays.repeatOnceMore, after: undefined },
 ] as const;
 
 /** A point that missed: repeat it or accept the miss. */
@@ -101,7 +107,7 @@ export function MissedStep({
         <>
           <Button
             wet
-            label="Accept the miss"
+            label={decideSays.acceptTheMiss}
             onPress={() => bench.add({ type: 'accept', ...at })}
           />
           <Button
@@ -116,12 +122,12 @@ export function MissedStep({
     >
       <CupsStrip plan={plan} events={bench.draft.events} now={at} />
       <Say size="huge" face="slab" heading={1}>
-        The {cupName(cup, formats)} is {errorWords(plan, error, formats)}.
+        {decideSays.stateOfCup(cupName(cup, formats), errorWords(plan, error, formats))}
       </Say>
       <Say>{missHelp(plan.quantity, attempt)}</Say>
       {rung.after === 'cleaning' ? <CleaningSteps quantity={plan.quantity} /> : null}
       <Say size="small" tone="soft">
-        If you accept it, the miss is kept with the record and readings are corrected by it.
+        {decideSays.ifAccepted}
       </Say>
       <Panel>
         <DipTable plan={plan} events={bench.draft.events} />

@@ -12,13 +12,22 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal, stepTyped } from '@/words';
-import { dipMessage } from './dipMessage';
-import { dipTitle, foundLine, pressLine, shownText, shownUnit, targetLine } from './benchWords';
+import { dipMessage } from '@/words/bench/dipMessage';
+import {
+  dipTitle,
+  foundLine,
+  pressLine,
+  shownText,
+  shownUnit,
+  targetLine,
+} from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { PenErrors } from './PenErrors';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { dipSays } from '@/words/bench/dip';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -38,7 +47,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
   const press = plan.quantity === 'ph' ? pen.body.ph?.press : pen.body.ec?.press;
   const parsed = parseDecimal(typed);
   const again = message?.again;
-  const verb = phase === 'asLeft' ? 'It took' : 'It shows';
+  const verb = phase === 'asLeft' ? dipSays.itTook : dipSays.itShows;
 
   const take = (sure: boolean) => {
     const { events } = bench.draft;
@@ -69,8 +78,8 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         <>
           <Button
             wet
-            label="Leave"
-            name="Leave the Bench; the sitting is kept"
+            label={dipSays.leave}
+            name={dipSays.leaveSittingKept}
             onPress={() => router.navigate(paths.pen(pen.id))}
           />
           <Button kind="main" wet grow label={label} onPress={() => take(false)} />
@@ -84,12 +93,12 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         </Say>
         {attempt > 1 ? (
           <Say size="small" tone="attention" bold>
-            Try {attempt}. A second try usually lands closer.
+            {dipSays.tryNumber(attempt)}
           </Say>
         ) : null}
         <View style={styles.target}>
           <Say size="small" tone="soft">
-            should show
+            {dipSays.shouldShow}
           </Say>
           <Say size="hero" face="mono" bold>
             {target.value} <Say tone="soft">{shownUnit(plan)}</Say>
@@ -105,10 +114,10 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         <StillPanel
           bench={bench}
           plan={plan}
-          whenStill={phase === 'asLeft' ? 'Adjust now.' : 'Type what it shows.'}
+          whenStill={phase === 'asLeft' ? dipSays.adjustNow : dipSays.typeWhatItShows}
         />
         <NumberField
-          label="Shows"
+          label={commonSays.shows}
           unit={shownUnit(plan)}
           typed={typed}
           onType={(text) => {
@@ -121,7 +130,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         {phase === 'asLeft' && press?.endsUnseen ? (
           <View style={styles.sure}>
             <Button
-              label="It ended, not seen"
+              label={dipSays.itEndedNotSeen}
               onPress={() => bench.add({ type: 'unseen', phase: 'asLeft', cupId: cup.id })}
             />
           </View>

@@ -3,7 +3,8 @@ import type { BenchEvent, BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { dipSummary } from './benchWords';
+import { commonSays } from '@/words/common';
+import { dipSummary } from '@/words/bench/benchWords';
 
 /** What was read in each cup, against what it should have been. */
 export function DipTable({
@@ -15,7 +16,7 @@ export function DipTable({
 }) {
   const formats = useFormats();
   return (
-    <View role="list" aria-label="What was read">
+    <View role="list" aria-label={commonSays.whatWasRead}>
       {dipSummary(plan, events, formats).map((dip) => (
         <View key={dip.key} role="listitem" style={styles.row}>
           <Say size="small" style={styles.what}>

@@ -8,15 +8,16 @@ import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { outcomeSentence } from './benchWords';
+import { outcomeSentence } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
-import { leftOutAdvice } from './missWords';
+import { leftOutAdvice } from '@/words/bench/missWords';
 import { capChanges, type CapLiquid } from './capChanges';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
+import { decideSays } from '@/words/bench/decide';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -57,7 +58,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
           kind="main"
           wet
           grow
-          label={then ? 'Save, then pH' : 'Save the check'}
+          label={then ? decideSays.saveThenPh : decideSays.saveTheCheck}
           disabled={saving}
           onPress={save}
         />
@@ -74,12 +75,13 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       </Panel>
       {outcome === 'leftOut' ? <Say>{leftOutAdvice(plan, bench.draft.events)}</Say> : null}
       <Say size="small" tone="soft">
-        {then
-          ? 'Rinse the probe well and throw the portion away; pH comes next.'
-          : asksCap
-            ? 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.'
-            : 'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.'}{' '}
-        One portion comes off each lot.
+        {decideSays.portionsComeOffLots(
+          then
+            ? decideSays.rinseThenPh
+            : asksCap
+              ? decideSays.rinseAndCapWet
+              : decideSays.rinseAndDryEcFace,
+        )}
       </Say>
       {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
       {outcome === 'leftOut' && !plan.adjustable ? (

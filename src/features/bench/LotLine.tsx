@@ -1,8 +1,9 @@
 import type { LotAnswer } from '@/book/answers';
 import { useFormats } from '@/shell/formats';
-import { lotWords, liquidName } from '@/features/shelf/lotWords';
+import { lotWords, liquidName } from '@/words/shelf/lotWords';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { sittingSays } from '@/words/bench/sitting';
 import { pastDate } from './chooseLots';
 
 interface Props {
@@ -21,13 +22,13 @@ export function LotLine({ nominal, kind, lot }: Props) {
       <Say bold>{name}</Say>
       {lot ? (
         <Say size="small" tone={past ? 'off' : 'soft'}>
-          {lot.body.lotCode ? `lot ${lot.body.lotCode}: ` : ''}
+          {lot.body.lotCode ? sittingSays.lotNumber(lot.body.lotCode) : ''}
           {lotWords(lot)}
-          {past ? '. You can go on; it is recorded.' : ''}
+          {past ? sittingSays.canGoOn : ''}
         </Say>
       ) : (
         <Say size="small" tone="soft">
-          Not on the Shelf: the usual tolerance is assumed.
+          {sittingSays.notOnShelf}
         </Say>
       )}
     </Panel>

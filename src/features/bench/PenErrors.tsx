@@ -5,7 +5,8 @@ import type { Press } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { cupName } from './benchWords';
+import { dipSays } from '@/words/bench/dip';
+import { cupName } from '@/words/bench/benchWords';
 
 /** What the pen's own errors mean, from its profile; and what they nearly always mean. */
 export function PenErrors({ press, cup }: { readonly press: Press; readonly cup: Cup }) {
@@ -14,7 +15,7 @@ export function PenErrors({ press, cup }: { readonly press: Press; readonly cup:
   if (press.by === 'none' || press.by === 'screw' || press.by === 'dials') return null;
   return (
     <>
-      <Button kind="text" label="The pen shows an error" onPress={() => setOpen(!open)} />
+      <Button kind="text" label={dipSays.thePenShowsAnError} onPress={() => setOpen(!open)} />
       {open ? (
         <Panel tone="wash">
           {(press.errors ?? []).map(({ text, means }) => (
@@ -22,11 +23,7 @@ export function PenErrors({ press, cup }: { readonly press: Press; readonly cup:
               <Say bold>{text}</Say>: {means}
             </Say>
           ))}
-          <Say>
-            Nearly always one of three: pressed while it still moved (wait until the watch says
-            still), the wrong cup (is this the {cupName(cup, formats)}?), or a dirty or dry probe
-            that is too far off to be taken.
-          </Say>
+          <Say>{dipSays.whatErrorMeans(cupName(cup, formats))}</Say>
         </Panel>
       ) : null}
     </>

@@ -13,16 +13,11 @@ import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import {
-  counted,
-  DISPUTES,
-  notANumber,
-  parseDecimal,
-  tempMessage,
-  type FieldMessage,
-} from '@/words';
+import { DISPUTES, notANumber, parseDecimal, tempMessage, type FieldMessage } from '@/words';
+import { commonSays } from '@/words/common';
+import { prepareSays } from '@/words/bench/prepare';
 import { chooseLot, cupLot, hasValue } from './chooseLots';
-import { offTableMessage, penHints } from './benchWords';
+import { offTableMessage, penHints } from '@/words/bench/benchWords';
 import { LotLine } from './LotLine';
 import { SachetGuide } from './SachetGuide';
 import type { Bench } from './useBench';
@@ -39,7 +34,8 @@ interface Props {
 export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const back = useBack();
   const formats = useFormats();
-  const rinse = formats.settings.rinseWater === 'pure' ? 'Pure water' : 'Clean tap water';
+  const rinse =
+    formats.settings.rinseWater === 'pure' ? prepareSays.pureWater : prepareSays.cleanTapWater;
   const [message, setMessage] = useState<FieldMessage>();
   const [scope, setScope] = useState<'full' | 'all' | 'first'>('full');
   const [water, setWater] = useState(false);
@@ -54,7 +50,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
 
   const begin = () => {
     const parsed = parseDecimal(bench.draft.typed);
-    if (!parsed.ok) return setMessage(notANumber(parsed, 'temperature of the cups'));
+    if (!parsed.ok) return setMessage(notANumber(parsed, prepareSays.temperatureOfCups));
     const tempC = celsiusFrom(parsed.value, formats.settings.tempUnit);
     const issue = checkTempEntry(tempC);
     if (issue) return setMessage(tempMessage(issue, formats));
@@ -63,7 +59,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       quantity === 'ph' ? all.find((nominal) => !hasValue(nominal, lotOf)) : undefined;
     if (unknown !== undefined)
       return setMessage({
-        text: `No value is known for a ${formats.number(unknown, 2)} buffer: put it on the Shelf with the table of its label.`,
+        text: prepareSays.unknownBuffer(formats.number(unknown, 2)),
       });
     const full = quantity === 'ph' ? ph && makePhPlan(ph, sitting) : ec && makeEcPlan(ec, sitting);
     const plan = full && (scope === 'full' ? full : asFoundOnly(full, scope));
@@ -80,26 +76,18 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
-          <Button kind="main" wet grow label="Start with as found" onPress={begin} />
+          <Button wet label={commonSays.back} onPress={back} />
+          <Button kind="main" wet grow label={prepareSays.startWithAsFound} onPress={begin} />
         </>
       }
     >
       <View>
         <Say size="huge" face="slab" heading={1}>
-          Check {pen.body.code}
+          {prepareSays.check(pen.body.code)}
         </Say>
-        <Say>
-          {counted(nominals.length, 'cup')}, about 2 minutes for each. First what it shows now,
-          before anything is touched.
-        </Say>
+        <Say>{prepareSays.cupsAndMinutes(nominals.length)}</Say>
       </View>
-      {then ? (
-        <Say>
-          EC first: the storage liquid is strong salt, and a drop of it spoils the standard. pH
-          comes after.
-        </Say>
-      ) : null}
+      {then ? <Say>{prepareSays.ecFirst}</Say> : null}
       {penHints(pen.body, quantity).map((hint) => (
         <Say key={hint} size="small" tone="soft">
           {hint}
@@ -107,7 +95,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       ))}
       <Panel>
         <NumberField
-          label="Cups"
+          label={commonSays.cups}
           unit={formats.settings.tempUnit}
           typed={bench.draft.typed}
           onType={(typed) => {
@@ -118,30 +106,37 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           size="large"
         />
         <Say size="small" tone="soft">
-          Temperature of the cups. Let portions, probe and room come to the same: the right number
-          depends on it.
+          {prepareSays.letTemperaturesMeet}
         </Say>
       </Panel>
       <Say bold>
-        Pour {quantity === 'ph' ? 'fresh portions' : 'a fresh portion'} into plastic cups:
+        {prepareSays.pourIntoCups(
+          quantity === 'ph' ? prepareSays.freshPortions : prepareSays.aFreshPortion,
+        )}
       </Say>
       {nominals.map((nominal) => (
         <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
       ))}
       {adjustable ? (
         <Choice
-          label="How much?"
+          label={prepareSays.howMuch}
           value={scope}
           onChoose={setScope}
           options={[
-            { value: 'full', label: 'check, adjust if out', hint: 'the usual' },
+            { value: 'full', label: prepareSays.checkAdjustIfOut, hint: prepareSays.theUsual },
             ...(all.length > 1
-              ? [{ value: 'all' as const, label: 'only look, all cups', hint: 'adjusts nothing' }]
+              ? [
+                  {
+                    value: 'all' as const,
+                    label: prepareSays.onlyLookAllCups,
+                    hint: prepareSays.adjustsNothing,
+                  },
+                ]
               : []),
             {
               value: 'first',
-              label: all.length > 1 ? 'only look, one cup' : 'only look',
-              hint: all.length > 1 ? 'offset only; its slope stays unknown' : 'adjusts nothing',
+              label: all.length > 1 ? prepareSays.onlyLookOneCup : prepareSays.onlyLook,
+              hint: all.length > 1 ? prepareSays.offsetOnly : prepareSays.adjustsNothing,
             },
           ]}
         />
@@ -149,38 +144,38 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       {answer.sittingsLeft === undefined ? null : (
         <Say size="small" tone={answer.sittingsLeft < 2 ? 'attention' : 'soft'}>
           {answer.sittingsLeft === 0
-            ? 'The Shelf holds no full set in date for this.'
-            : `The Shelf holds enough for ${answer.sittingsLeft} ${answer.sittingsLeft === 1 ? 'sitting' : 'sittings'} like this.`}
+            ? prepareSays.shelfHoldsNoSet
+            : prepareSays.shelfHoldsEnoughFor(answer.sittingsLeft)}
         </Say>
       )}
       <Say size="small" tone="soft">
-        Never dip in the bottle, never pour back. {rinse} to rinse, fresh; take the cap off upright.
+        {prepareSays.neverDipInBottle(rinse)}
       </Say>
       <SchoolNote about="drying" />
       {sachets ? <SachetGuide nominals={nominals} lots={lots} /> : null}
-      <Button kind="text" label="Would tap water do instead?" onPress={() => setWater(!water)} />
+      <Button
+        kind="text"
+        label={prepareSays.wouldTapWaterDoInstead}
+        onPress={() => setWater(!water)}
+      />
       {water ? (
         <Panel tone="wash">
-          <Say>
-            No. Tap water has no known value, and distilled water in air drifts to about 5.6; any
-            value near 7 is luck. People test pens this way and conclude wrongly, both ways. One cup
-            of buffer takes about two minutes and tells.
-          </Say>
+          <Say>{prepareSays.whyNotTapWater}</Say>
           <Say size="small" tone="soft">
             {DISPUTES.knownWater.others}
           </Say>
           {adjustable && scope !== 'first' ? (
-            <Button label="Then only look, one cup" onPress={() => setScope('first')} />
+            <Button label={prepareSays.thenOnlyOneCup} onPress={() => setScope('first')} />
           ) : null}
         </Panel>
       ) : null}
       <Choice
-        label="Was the probe cleaned or soaked since its last reading?"
+        label={prepareSays.wasProbeCleaned}
         value={bench.draft.afterCleaning ? 'yes' : 'no'}
         onChoose={(value) => bench.change({ afterCleaning: value === 'yes' })}
         options={[
-          { value: 'no', label: 'no', hint: 'good: this check tells how wrong it was' },
-          { value: 'yes', label: 'yes', hint: 'marked “after cleaning”' },
+          { value: 'no', label: commonSays.no, hint: prepareSays.notCleanedHint },
+          { value: 'yes', label: commonSays.yes, hint: prepareSays.cleanedHint },
         ]}
       />
     </Screen>

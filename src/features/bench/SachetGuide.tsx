@@ -7,6 +7,7 @@ import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { prepareSays } from '@/words/bench/prepare';
 import { chooseLot, pastDate } from './chooseLots';
 
 interface Props {
@@ -35,26 +36,19 @@ export function SachetGuide({ nominals, lots }: Props) {
   const names = needed.map((nominal) => formats.number(nominal, 2)).join(' and ');
   return (
     <>
-      <Button kind="text" label="How to mix powder sachets" onPress={() => setOpen(!open)} />
+      <Button kind="text" label={prepareSays.howToMixSachets} onPress={() => setOpen(!open)} />
       {open ? (
         <Panel>
-          <Say>
-            1. A clean plastic cup and exactly {SACHET_ML} mL of distilled water for each sachet (or
-            the volume on the sachet itself). 2. Pour the powder in, tap the last grains out. 3.
-            Stir until every grain has gone; rinse the spoon between sachets. 4. Write the value and
-            today’s date on each cup. It is good for 30 days, and its own value is a little less
-            sure than a bottle’s.
-          </Say>
+          <Say>{prepareSays.howToMix(SACHET_ML)}</Say>
           <Say size="small" bold>
-            No eating or drinking near them, wash hands, keep from children; never into a drinking
-            bottle.
+            {prepareSays.sachetCaution}
           </Say>
           {mixed ? (
             <Say bold tone="fit">
-              On the Shelf. The next check takes its portions from them.
+              {prepareSays.sachetsOnShelf}
             </Say>
           ) : needed.length > 0 ? (
-            <Button label={`Mixed now: put ${names} on the Shelf`} disabled={busy} onPress={book} />
+            <Button label={prepareSays.mixedPutOnShelf(names)} disabled={busy} onPress={book} />
           ) : null}
         </Panel>
       ) : null}

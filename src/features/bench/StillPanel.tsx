@@ -8,7 +8,8 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { minutesSeconds } from '@/words';
-import { seenWords } from './stillWords';
+import { dipSays } from '@/words/bench/dip';
+import { seenWords } from '@/words/bench/stillWords';
 import type { Bench } from './useBench';
 import { useSeenValues } from './useSeenValues';
 
@@ -45,10 +46,10 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
         <View role="status" aria-live="polite" style={styles.words}>
           <Say bold tone={watch.still ? 'fit' : 'ink'}>
             {watch.still
-              ? `Still for 30 s. ${whenStill}`
+              ? dipSays.stillFor30S(whenStill)
               : watch.running
-                ? 'Hold still; touch nothing.'
-                : 'Start the watch when it is in the cup.'}
+                ? dipSays.holdStillTouchNothing
+                : dipSays.startWatchInCup}
           </Say>
         </View>
         {watch.running && !watch.still ? (
@@ -58,12 +59,12 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
         ) : null}
         {!watch.settleS ? null : (
           <Say size="small" tone="soft">
-            settled in {Math.round(watch.settleS)} s
+            {dipSays.settledIn(Math.round(watch.settleS))}
           </Say>
         )}
       </View>
       {watch.still ? null : (
-        <Button wet label={watch.running ? 'It moved' : 'In the cup: start 30 s'} onPress={start} />
+        <Button wet label={watch.running ? dipSays.itMoved : dipSays.startWatch} onPress={start} />
       )}
       {words ? (
         <View role="status" aria-live="polite">
@@ -71,7 +72,7 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
         </View>
       ) : null}
       {watch.still ? null : (
-        <Button kind="text" label="Seen: the value typed below" onPress={seen.noteTyped} />
+        <Button kind="text" label={dipSays.seenValueTypedBelow} onPress={seen.noteTyped} />
       )}
     </View>
   );

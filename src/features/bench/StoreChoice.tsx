@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Choice } from '@/ui/form';
+import { sittingSays } from '@/words/bench/sitting';
 import { CAP_LIQUIDS, type CapLiquid } from './capChanges';
 
 /** Asks what keeps the tip wet now. */
@@ -10,7 +11,7 @@ export function StoreChoice(props: {
 }) {
   return (
     <View>
-      <Choice label="The pH tip is capped with" options={CAP_LIQUIDS} {...props} />
+      <Choice label={sittingSays.tipCappedWith} options={CAP_LIQUIDS} {...props} />
       <SchoolNote about="storage" />
     </View>
   );

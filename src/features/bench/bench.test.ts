@@ -11,8 +11,8 @@ import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { chooseLot, cupLot, takePortion } from './chooseLots';
-import { dipMessage } from './dipMessage';
-import { dipSummary, errorWords, pressLine, targetLine } from './benchWords';
+import { dipMessage } from '@/words/bench/dipMessage';
+import { dipSummary, errorWords, pressLine, targetLine } from '@/words/bench/benchWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;

@@ -6,7 +6,7 @@ import type { BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { liveSource } from '@/timers';
 import { parseDecimal } from '@/words';
-import type { Seen } from './stillWords';
+import type { Seen } from '@/words/bench/stillWords';
 import type { Bench } from './useBench';
 
 /** Live values beyond this say nothing more. */

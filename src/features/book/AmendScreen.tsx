@@ -8,6 +8,8 @@ import { Button } from '@/ui/button';
 import { FieldRow, TextField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { entrySays } from '@/words/book/entry';
 import { amendedBody, amendFields, type AmendMessages } from './amendFields';
 
 interface Props {
@@ -32,8 +34,7 @@ export function AmendScreen({ entry, title, known, onDone }: Props) {
   const save = async () => {
     const result = amendedBody({ kind, body, typed, nowMs: Date.now(), formats });
     const wrong: AmendMessages = 'messages' in result ? result.messages : {};
-    const missing: AmendMessages =
-      why.trim() === '' ? { why: 'A word on what was wrong, for who reads it.' } : {};
+    const missing: AmendMessages = why.trim() === '' ? { why: entrySays.whyMissing } : {};
     setMessages({ ...wrong, ...missing });
     if ('messages' in result || why.trim() === '') return;
     if (await act(amend(kind, known, { body: result.body as never, why }))) onDone();
@@ -42,16 +43,23 @@ export function AmendScreen({ entry, title, known, onDone }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Leave it as it is" onPress={onDone} />
-          <Button kind="main" wet grow label="Amend the entry" disabled={busy} onPress={save} />
+          <Button wet label={commonSays.leaveItAsItIs} onPress={onDone} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={entrySays.amendTheEntry}
+            disabled={busy}
+            onPress={save}
+          />
         </>
       }
     >
       <Say size="large" face="slab" heading={1}>
         {title}
       </Say>
-      <Say bold>What should it say?</Say>
-      <Say size="small">What was typed first stays readable, with this beside it.</Say>
+      <Say bold>{entrySays.whatShouldItSay}</Say>
+      <Say size="small">{entrySays.whatAmendMeans}</Say>
       <FieldRow>
         {fields.map(({ name, label, unit, numeric }) => (
           <TextField
@@ -65,8 +73,8 @@ export function AmendScreen({ entry, title, known, onDone }: Props) {
           />
         ))}
         <TextField
-          label="Why?"
-          hint="typed the wrong digit, wrong tank…"
+          label={entrySays.why}
+          hint={entrySays.whyAmendHint}
           typed={why}
           onType={setWhy}
           message={messages.why ? { text: messages.why } : undefined}

@@ -8,7 +8,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { ledgerDays } from './ledgerViewModel';
-import { counted } from '@/words';
+import { bookSays } from '@/words/book/book';
 
 /** Lines shown at first, and added by each "older". */
 const PAGE = 50;
@@ -19,16 +19,14 @@ export function BookScreen() {
   const formats = useFormats();
   const [count, setCount] = useState(PAGE);
   const { data } = useAnswer(questions.ledger(count));
-  if (!data) return <Skeleton label="Loading the Book" />;
+  if (!data) return <Skeleton label={bookSays.loadingTheBook} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        Book
+        {bookSays.book}
       </Say>
       <Say size="small" tone="soft">
-        {data.total === 0
-          ? 'Every reading and every check stands here in time order, raw values kept for good.'
-          : `${counted(data.total, 'entry')}. What the pens showed is never changed.`}
+        {data.total === 0 ? bookSays.whatStandsHere : bookSays.entriesKept(data.total)}
       </Say>
       {ledgerDays(data.rows, formats).map(({ day, lines }) => (
         <View key={day}>
@@ -59,7 +57,7 @@ export function BookScreen() {
         </View>
       ))}
       {data.rows.length < data.total ? (
-        <Button label="Older entries" onPress={() => setCount(count + PAGE)} />
+        <Button label={bookSays.olderEntries} onPress={() => setCount(count + PAGE)} />
       ) : null}
     </Screen>
   );

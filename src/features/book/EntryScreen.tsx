@@ -14,23 +14,25 @@ import { AMENDABLE } from './amendFields';
 import { entryFacts, entryTitle, versionLines } from './entryViewModel';
 import { VoidScreen } from './VoidScreen';
 import { paths, type Path } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { entrySays } from '@/words/book/entry';
 
 /** One entry of the Book: what it says, amending or voiding it, and everything it said before. */
 export function EntryScreen() {
   const { entryId } = useLocalSearchParams<{ entryId: string }>();
   const { data: entry } = useAnswer(questions.entry(entryId));
-  if (entry === undefined) return <Skeleton label="Loading the entry" />;
+  if (entry === undefined) return <Skeleton label={entrySays.loadingTheEntry} />;
   return entry ? <Entry key={entry.versions[0]!.revId} entry={entry} /> : <Gone />;
 }
 
 function Gone() {
   const back = useBack();
   return (
-    <Screen actions={<Button wet label="Back" onPress={back} />}>
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
-        No such entry
+        {entrySays.noSuchEntry}
       </Say>
-      <Say>It is not in this book. Nothing has changed.</Say>
+      <Say>{entrySays.notInBook}</Say>
     </Screen>
   );
 }
@@ -38,8 +40,8 @@ function Gone() {
 /** Where the thing an entry is about stands. */
 function aboutHref(body: unknown): { href: Path; label: string } | undefined {
   const { tankId, penId } = (body ?? {}) as { tankId?: string; penId?: string };
-  if (tankId) return { href: paths.tank(tankId), label: 'Tank' };
-  return penId ? { href: paths.pen(penId), label: 'Pen' } : undefined;
+  if (tankId) return { href: paths.tank(tankId), label: entrySays.tank };
+  return penId ? { href: paths.pen(penId), label: commonSays.pen } : undefined;
 }
 
 function Entry({ entry }: { readonly entry: EntryAnswer }) {
@@ -62,16 +64,16 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           {about ? (
             <Button wet label={about.label} onPress={() => router.navigate(about.href)} />
           ) : null}
           {body !== null ? (
             <>
               {AMENDABLE.includes(entry.kind) ? (
-                <Button wet grow label="Amend" onPress={() => setDoing('amend')} />
+                <Button wet grow label={entrySays.amend} onPress={() => setDoing('amend')} />
               ) : null}
-              <Button wet grow label="Void" onPress={() => setDoing('void')} />
+              <Button wet grow label={entrySays.void} onPress={() => setDoing('void')} />
             </>
           ) : null}
         </>
@@ -82,7 +84,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
       </Say>
       {body === null ? (
         <Say bold tone="off">
-          Voided: it counts no more. What it said stands below.
+          {entrySays.voided}
         </Say>
       ) : (
         <Panel>
@@ -97,7 +99,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
         </Panel>
       )}
       <Say size="body" face="slab" heading={2}>
-        What it said, newest first
+        {entrySays.whatItSaidNewestFirst}
       </Say>
       {versionLines(entry, formats).map(({ revId, title, why, changes }) => (
         <View key={revId}>

@@ -7,13 +7,15 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { ledgerLine } from './ledgerViewModel';
 import { shortDay } from '@/words';
+import { commonSays } from '@/words/common';
+import { bookSays } from '@/words/book/book';
 
 const PAGE = 100;
 const HEADS: readonly TableHead[] = [
-  { title: 'What', width: 6 },
-  { title: 'Day', width: 3 },
-  { title: 'Time, by', width: 3, mono: true },
-  { title: 'Values', width: 10 },
+  { title: commonSays.what, width: 6 },
+  { title: commonSays.day, width: 3 },
+  { title: bookSays.timeBy, width: 3, mono: true },
+  { title: bookSays.values, width: 10 },
 ];
 
 /** The Book as a table: every reading, check, care and dose, to sort and filter. */
@@ -21,7 +23,7 @@ export function LedgerTable() {
   const formats = useFormats();
   const [count, setCount] = useState(PAGE);
   const { data } = useAnswer(questions.ledger(count));
-  if (!data) return <Skeleton label="Loading the Book" />;
+  if (!data) return <Skeleton label={bookSays.loadingTheBook} />;
   const rows = data.rows.map((row) => {
     const { id, title, time, detail, href } = ledgerLine(row, formats);
     return {
@@ -38,14 +40,14 @@ export function LedgerTable() {
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        Book
+        {bookSays.book}
       </Say>
       <Say size="small" tone="soft">
-        The newest {rows.length} of {data.total} entries. What the pens showed is never changed.
+        {bookSays.newestOf(rows.length, data.total)}
       </Say>
-      <DataTable label="Book" heads={HEADS} rows={rows} />
+      <DataTable label={bookSays.book} heads={HEADS} rows={rows} />
       {data.rows.length < data.total ? (
-        <Button label="Older entries" onPress={() => setCount(count + PAGE)} />
+        <Button label={bookSays.olderEntries} onPress={() => setCount(count + PAGE)} />
       ) : null}
     </Screen>
   );

@@ -6,6 +6,8 @@ import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { entrySays } from '@/words/book/entry';
 
 interface Props {
   readonly kind: Kind;
@@ -28,29 +30,29 @@ export function VoidScreen({ kind, title, known, onDone }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Leave it as it is" onPress={onDone} />
-          <Button kind="main" wet grow label="Void the entry" disabled={busy} onPress={save} />
+          <Button wet label={commonSays.leaveItAsItIs} onPress={onDone} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={entrySays.voidTheEntry}
+            disabled={busy}
+            onPress={save}
+          />
         </>
       }
     >
       <Say size="large" face="slab" heading={1}>
         {title}
       </Say>
-      <Say bold>It should never have been?</Say>
-      <Say size="small">
-        Once voided it counts nowhere any more. It stays readable in the Book, with who, when and
-        why.
-      </Say>
+      <Say bold>{entrySays.itShouldNeverHaveBeen}</Say>
+      <Say size="small">{entrySays.whatVoidMeans}</Say>
       <TextField
-        label="Why?"
-        hint="booked twice, wrong cup…"
+        label={entrySays.why}
+        hint={entrySays.whyVoidHint}
         typed={why}
         onType={setWhy}
-        message={
-          tried && why.trim() === ''
-            ? { text: 'A word on what was wrong, for who reads it.' }
-            : undefined
-        }
+        message={tried && why.trim() === '' ? { text: entrySays.whyMissing } : undefined}
       />
     </Screen>
   );

@@ -7,75 +7,63 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { Conflicts } from './Conflicts';
-import { previewLines, refusalSentence } from './bookFileWords';
+import { previewLines, refusalSentence } from '@/words/bookfile/bookFileWords';
 import { useBookFile } from './useBookFile';
 import { useMakeFile } from './useMakeFile';
-import { counted } from '@/words';
+import { commonSays } from '@/words/common';
+import { bookFileSays } from '@/words/bookfile/bookFile';
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
   const { data: conflicts } = useAnswer(questions.conflicts());
   const file = useBookFile();
   const { made, making, make } = useMakeFile();
-  if (!conflicts) return <Skeleton label="Loading" />;
+  if (!conflicts) return <Skeleton label={commonSays.loading} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        Move or keep the book
+        {commonSays.moveOrKeepTheBook}
       </Say>
       {conflicts.length > 0 ? <Conflicts conflicts={conflicts} /> : null}
       <Say size="large" face="slab" heading={2}>
-        Keep a copy
+        {bookFileSays.keepACopy}
       </Say>
-      <Say size="small">
-        Everything in this book goes into one file: every reading as it was displayed, every check,
-        every change with who made it. Its form is published with Zolder, so it can be read without
-        it.
-      </Say>
-      <Button kind="main" label="Save the book as a file" disabled={making} onPress={make} />
+      <Say size="small">{bookFileSays.whatGoesIn}</Say>
+      <Button kind="main" label={commonSays.saveTheBookAsAFile} disabled={making} onPress={make} />
       <View role="status" aria-live="polite">
-        {making ? <Say size="small">Making the file and reading it back…</Say> : null}
-        {made ? (
-          <Say size="small">
-            File made and read back: {made}. Look in your downloads, and keep it somewhere other
-            than on this device.
-          </Say>
-        ) : null}
+        {making ? <Say size="small">{bookFileSays.makingTheFileAndReadingIt}</Say> : null}
+        {made ? <Say size="small">{bookFileSays.fileMade(made)}</Say> : null}
       </View>
       <Say size="large" face="slab" heading={2}>
-        Take in a file
+        {bookFileSays.takeInAFile}
       </Say>
-      <Say size="small">
-        A file of this book from another phone is joined with this one. Nothing is lost on either
-        side, and taking it in twice changes nothing. You see what it brings before anything is
-        written.
-      </Say>
+      <Say size="small">{bookFileSays.aFileOfThisBookFrom}</Say>
       <FileField
-        label="A .zolder.json file"
+        label={bookFileSays.bookFileLabel}
         accept=".json,application/json"
         onFile={(chosen) => inBackground('file', file.open(chosen))}
       />
-      {file.state.kind === 'reading' ? <Skeleton label="Reading the file" /> : null}
+      {file.state.kind === 'reading' ? <Skeleton label={bookFileSays.readingTheFile} /> : null}
       {file.state.kind === 'refused' ? (
         <View role="alert">
           <Say bold tone="off">
             {refusalSentence(file.state.refusal)}
           </Say>
-          <Say size="small">Nothing was written.</Say>
+          <Say size="small">{bookFileSays.nothingWasWritten}</Say>
         </View>
       ) : null}
       {file.state.kind === 'preview' ? (
         <Panel tone="wash">
-          <Say bold>What it brings</Say>
+          <Say bold>{bookFileSays.whatItBrings}</Say>
           {previewLines(file.state.preview).map((line) => (
             <Say key={line} size="small">
               {line}
             </Say>
           ))}
           <View style={styles.row}>
-            <Button label="Leave it" onPress={file.leave} />
+            <Button label={commonSays.leaveIt} onPress={file.leave} />
             {file.state.preview.fresh > 0 ? (
-              <Button kind="main" label="Take it in" onPress={file.take} />
+              <Button kind="main" label={bookFileSays.takeItIn} onPress={file.take} />
             ) : null}
           </View>
         </Panel>
@@ -83,18 +71,14 @@ export function BookFileScreen() {
       <View role="status" aria-live="polite">
         {file.state.kind === 'taken' ? (
           <Say bold tone="fit">
-            Taken in. {counted(file.state.added, 'entry')} added.
+            {bookFileSays.takenIn(file.state.added)}
           </Say>
         ) : null}
       </View>
       <Say size="large" face="slab" heading={2}>
-        Moving to a new phone
+        {bookFileSays.movingToANewPhone}
       </Say>
-      <Say size="small">
-        1. Save the book as a file here. 2. Send that file to the new phone, by cable, mail or a
-        memory card. 3. Open Zolder there, go to this page and take it in. To go on with both
-        phones, take in each other’s file now and then: both end up with the same book.
-      </Say>
+      <Say size="small">{bookFileSays.saveTheBookAsAFile}</Say>
     </Screen>
   );
 }

@@ -7,7 +7,8 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { kindName } from '@/words';
-import { headName } from './bookFileWords';
+import { bookFileSays } from '@/words/bookfile/bookFile';
+import { headName } from '@/words/bookfile/bookFileWords';
 
 /** Records changed on both sides: choose one by one, or the newest of each. */
 export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict[] }) {
@@ -25,13 +26,11 @@ export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict
     revId: [...heads].sort((a, b) => b.atMs - a.atMs)[0]!.revId,
   }));
   return (
-    <View role="region" aria-label="Changed on both sides" style={styles.list}>
+    <View role="region" aria-label={bookFileSays.changedOnBothSides} style={styles.list}>
       <Say size="large" face="slab" heading={2}>
-        {conflicts.length} changed on both sides
+        {bookFileSays.countChangedOnBothSides(conflicts.length)}
       </Say>
-      <Say size="small">
-        Until you choose, the newest is shown. What is not chosen stays readable in the record.
-      </Say>
+      <Say size="small">{bookFileSays.untilYouChoose}</Say>
       {conflicts.map((conflict) => (
         <Panel key={conflict.recordId} tone="wash">
           <Say bold>
@@ -46,15 +45,15 @@ export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict
             {conflict.heads.map((head) => (
               <Button
                 key={head.revId}
-                label={`Keep ${headName(head)}`}
-                name={`Keep ${headName(head)} for ${conflict.name}`}
+                label={bookFileSays.keepHead(headName(head))}
+                name={bookFileSays.keepHeadFor(headName(head), conflict.name)}
                 onPress={() => choose([{ recordId: conflict.recordId, revId: head.revId }])}
               />
             ))}
           </View>
         </Panel>
       ))}
-      <Button label="Keep the newest of each" onPress={() => choose(newest)} />
+      <Button label={bookFileSays.keepTheNewestOfEach} onPress={() => choose(newest)} />
     </View>
   );
 }

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import { saveBlob } from '@/shell/saveBlob';
-import { fileName } from './bookFileWords';
+import { fileName } from '@/words/bookfile/bookFileWords';
 
 /** Makes the book's file, read back by its worker, and hands it to the browser's downloads. */
 export function useMakeFile() {

@@ -6,10 +6,12 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { countEntries, healthSentences } from '@/words';
-import { asideLines } from './asideLines';
+import { asideLines } from '@/words/bookstate/asideLines';
 import { ClockPanel } from './ClockPanel';
 import { TroubleLog } from './TroubleLog';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { bookStateSays } from '@/words/bookstate/bookState';
 
 /** What is not as it should be with the book, all of it, and what can be done. */
 export function BookStateScreen() {
@@ -17,25 +19,21 @@ export function BookStateScreen() {
   const router = useRouter();
   const { opened } = useBook();
   const { data } = useAnswer(questions.health(nowMs));
-  if (!data) return <Skeleton label="Looking at the book" />;
+  if (!data) return <Skeleton label={bookStateSays.lookingAtTheBook} />;
   const sentences = healthSentences(data);
   const sound = sentences.length === 0 && !data.ahead && opened.lasting;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        State of the book
+        {commonSays.stateOfTheBook}
       </Say>
       <Say>
-        {countEntries(data.size)} can be read.{' '}
-        {sound ? 'Nothing is damaged, and every date is in order.' : ''}
+        {bookStateSays.canBeRead(countEntries(data.size), sound ? bookStateSays.allSound : '')}
       </Say>
       {opened.lasting ? null : (
         <Panel tone="caution">
-          <Say bold>The browser gives no storage.</Say>
-          <Say>
-            What you write is kept until this page is closed. Save the book as a file before, and
-            take it in again next time.
-          </Say>
+          <Say bold>{bookStateSays.theBrowserGivesNoStorage}</Say>
+          <Say>{bookStateSays.whatYouWriteIsKeptUntil}</Say>
         </Panel>
       )}
       {data.ahead ? <ClockPanel ahead={data.ahead} nowMs={nowMs} /> : null}
@@ -54,13 +52,12 @@ export function BookStateScreen() {
       <View style={styles.row}>
         <Button
           kind="main"
-          label="Save the book as a file"
+          label={commonSays.saveTheBookAsAFile}
           onPress={() => router.navigate(paths.bookFile)}
         />
       </View>
       <Say size="small" tone="soft">
-        The file holds everything readable, and what could not be read as it was found, for somebody
-        who can mend it. A sound file of the same book, taken in here, brings back what is missing.
+        {bookStateSays.whatTheFileHolds}
       </Say>
       <TroubleLog />
     </Screen>

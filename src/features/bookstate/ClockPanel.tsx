@@ -5,7 +5,8 @@ import { Button } from '@/ui/button';
 import { Choice, TextField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { counted, aheadSentence, clock, parseMoment, shortDay, writeMoment } from '@/words';
+import { aheadSentence, clock, parseMoment, shortDay, writeMoment } from '@/words';
+import { bookStateSays } from '@/words/bookstate/bookState';
 
 interface Props {
   readonly ahead: AheadAnswer;
@@ -23,9 +24,9 @@ export function ClockPanel({ ahead, nowMs }: Props) {
   const rightMs = parseMoment(typed);
   const wrong =
     rightMs === undefined
-      ? 'Like 2026-07-31 07:30.'
+      ? bookStateSays.momentLike
       : rightMs > nowMs
-        ? 'That is later than this device’s clock says it is now.'
+        ? bookStateSays.laterThanNow
         : undefined;
   const correct = async () => {
     setTried(true);
@@ -34,7 +35,7 @@ export function ClockPanel({ ahead, nowMs }: Props) {
     const actId = acts.newActId();
     const send = async () => {
       await client.correctClock(rightMs - ahead.newestMs, thisMoment(), actId);
-      acts.say('The dates are put right.', actId);
+      acts.say(bookStateSays.theDatesArePutRight, actId);
     };
     await send().catch((error: unknown) => acts.fail(error, send));
     setBusy(false);
@@ -43,44 +44,43 @@ export function ClockPanel({ ahead, nowMs }: Props) {
     <Panel tone="caution">
       <Say bold>{aheadSentence(ahead)}</Say>
       <Say size="small">
-        This device says it is now {shortDay(nowMs, nowMs)} {new Date(nowMs).getFullYear()},{' '}
-        {clock(nowMs)}.
+        {bookStateSays.deviceSays({
+          day: shortDay(nowMs, nowMs),
+          year: new Date(nowMs).getFullYear(),
+          time: clock(nowMs),
+        })}
       </Say>
       <Choice
-        label="Which clock was wrong?"
+        label={bookStateSays.whichClockWasWrong}
         value={which}
         onChoose={setWhich}
         options={[
           {
             value: 'theirs',
-            label: one ? 'the clock it was written by' : 'the clock they were written by',
-            hint: 'this device’s clock is right now',
+            label: one
+              ? bookStateSays.theClockItWasWrittenBy
+              : bookStateSays.theClockTheyWereWrittenBy,
+            hint: bookStateSays.deviceClockHint,
           },
-          { value: 'mine', label: 'this device’s clock, now' },
+          { value: 'mine', label: bookStateSays.deviceClockNow },
         ]}
       />
-      {which === 'mine' ? (
-        <Say>
-          Set the clock of this device right in its own settings. The entries count again by
-          themselves as soon as it is right.
-        </Say>
-      ) : null}
+      {which === 'mine' ? <Say>{bookStateSays.setClockRight}</Say> : null}
       {which === 'theirs' ? (
         <>
           <TextField
-            label={
-              one ? 'When was it really written?' : 'When was the newest of them really written?'
-            }
+            label={one ? bookStateSays.whenWasItReallyWritten : bookStateSays.whenNewestWritten}
             typed={typed}
             onType={setTyped}
             message={tried && wrong ? { text: wrong } : undefined}
-            hint={`It says ${writeMoment(ahead.newestMs)}. ${one ? '' : 'All of them are moved by the same time. '}What stood there before stays readable.`}
+            hint={bookStateSays.itSays(
+              writeMoment(ahead.newestMs),
+              one ? '' : bookStateSays.allMovedAlike,
+            )}
           />
           <Button
             kind="main"
-            label={
-              one ? 'Put its date right' : `Put the dates of ${counted(ahead.count, 'entry')} right`
-            }
+            label={one ? bookStateSays.putItsDateRight : bookStateSays.putDatesRight(ahead.count)}
             disabled={busy}
             onPress={correct}
           />

@@ -3,6 +3,7 @@ import { troubles } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { clock, shortDay } from '@/words';
+import { bookStateSays } from '@/words/bookstate/bookState';
 
 /** How many of the newest are shown. */
 const SHOWN = 5;
@@ -19,11 +20,11 @@ export function TroubleLog() {
   return (
     <>
       <Say size="large" face="slab" heading={2}>
-        What went wrong
+        {bookStateSays.whatWentWrong}
       </Say>
       {newest.length === 0 ? (
         <Say size="small" tone="soft">
-          Nothing has gone wrong on this device.
+          {bookStateSays.nothingHasGoneWrongOnThis}
         </Say>
       ) : (
         <>
@@ -32,9 +33,9 @@ export function TroubleLog() {
               {shortDay(atMs)} {clock(atMs)} · {about}: {message}
             </Say>
           ))}
-          <Button label="Save what went wrong" onPress={save} />
+          <Button label={bookStateSays.saveWhatWentWrong} onPress={save} />
           <Say size="small" tone="soft">
-            For somebody who helps you. It holds no reading and no name, and is sent nowhere.
+            {bookStateSays.troubleFileHint}
           </Say>
         </>
       )}

@@ -12,8 +12,10 @@ import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import type { Pen } from '@/records/kinds';
-import { CARE_CARDS, type CareCard } from './careCards';
+import { CARE_CARDS, type CareCard } from '@/words/care/careCards';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { careSays } from '@/words/care/care';
 
 /** Care and incidents of a pen: a short card for each, booked when it is done. */
 export function CareScreen() {
@@ -22,7 +24,7 @@ export function CareScreen() {
   const back = useBack();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const [card, setCard] = useState<CareCard>();
-  if (!pen) return <Skeleton label="Loading the pen" />;
+  if (!pen) return <Skeleton label={commonSays.loadingThePen} />;
   if (card)
     return (
       <Card
@@ -40,7 +42,7 @@ export function CareScreen() {
         <LabelRow
           key={each.title}
           code={each.side === 'ph' ? 'pH' : each.side === 'ec' ? 'EC' : 'all'}
-          action="Open"
+          action={commonSays.open}
           href={paths.care(penId)}
           onPress={() => setCard(each)}
         >
@@ -48,13 +50,13 @@ export function CareScreen() {
         </LabelRow>
       ));
   return (
-    <Screen actions={<Button wet label="Back" onPress={back} />}>
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
-        Care · {pen.body.code}
+        {careSays.title(pen.body.code)}
       </Say>
       {rows('care')}
       <Say size="large" face="slab" heading={2}>
-        Something happened
+        {careSays.somethingHappened}
       </Say>
       {rows('incident')}
     </Screen>
@@ -70,8 +72,8 @@ function cardFor(card: CareCard, { ph }: Pen): CareCard {
 
 /** What its button starts, or that it is done. */
 function doneLabel({ soakHours, dryHours }: CareCard): string {
-  if (soakHours !== undefined) return `Start ${soakHours} h in solution`;
-  return dryHours === undefined ? 'Done, book it' : `Start ${dryHours} h of drying`;
+  if (soakHours !== undefined) return careSays.startSoak(soakHours);
+  return dryHours === undefined ? careSays.doneBookIt : careSays.startDrying(dryHours);
 }
 
 function Card(props: {
@@ -97,7 +99,7 @@ function Card(props: {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={onBack} />
+          <Button wet label={commonSays.back} onPress={onBack} />
           <Button kind="main" wet grow label={doneLabel(card)} disabled={busy} onPress={book} />
         </>
       }
@@ -120,7 +122,7 @@ function Card(props: {
         ))}
       </View>
       {card.disputed ? <SchoolNote about={card.disputed} /> : null}
-      <TextField label="Note" typed={note} onType={setNote} />
+      <TextField label={commonSays.note} typed={note} onType={setNote} />
     </Screen>
   );
 }

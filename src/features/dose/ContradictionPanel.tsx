@@ -7,8 +7,9 @@ import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { contradictionWords } from './doseWords';
+import { contradictionWords } from '@/words/dose/doseWords';
 import { paths } from '@/shell/navigation/paths';
+import { doseSays } from '@/words/dose/dose';
 
 interface Props {
   readonly tankId: string;
@@ -24,22 +25,26 @@ export function ContradictionPanel({ tankId, contradiction }: Props) {
     <Panel tone="wash">
       <View role="status" aria-live="polite">
         <Say size="large" face="slab">
-          Stop: this does not fit.
+          {doseSays.stopThisDoesNotFit}
         </Say>
         <Say>{contradictionWords(contradiction, formats)}</Say>
       </View>
       <Button
         wet
-        label="Plan from what fits"
+        label={doseSays.planFromWhatFits}
         disabled={busy}
         onPress={() => act(takeWhatFits(contradiction.dose))}
       />
       <Button
         kind="text"
-        label="Put the water’s numbers right"
+        label={doseSays.putTheWatersNumbersRight}
         onPress={() => router.navigate(paths.waters)}
       />
-      <Button kind="text" label="Jar test" onPress={() => router.navigate(paths.jar(tankId))} />
+      <Button
+        kind="text"
+        label={doseSays.jarTest}
+        onPress={() => router.navigate(paths.jar(tankId))}
+      />
     </Panel>
   );
 }

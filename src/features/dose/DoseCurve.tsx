@@ -4,6 +4,7 @@ import { useFormats } from '@/shell/formats';
 import { Measured } from '@/ui/chart';
 import { FACE } from '@/ui/text';
 import { color } from '@/ui/tokens';
+import { doseSays } from '@/words/dose/dose';
 
 /** pH against dose, as the plan sees it. */
 export interface CurveSpec {
@@ -53,7 +54,11 @@ export function DoseCurve({ points, band, first, full, unit }: CurveSpec) {
               width={width}
               height={HEIGHT}
               role="img"
-              aria-label={`pH falls or rises from ${formats.ph(points[0]!.ph)} to ${formats.ph(at(first))} with the first step and ${formats.ph(at(full))} in all.`}
+              aria-label={doseSays.curveSaid({
+                fromPh: formats.ph(points[0]!.ph),
+                firstPh: formats.ph(at(first)),
+                fullPh: formats.ph(at(full)),
+              })}
             >
               <Rect
                 x={LEFT}

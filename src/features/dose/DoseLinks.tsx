@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
+import { doseSays } from '@/words/dose/dose';
 
 /** What else belongs to correcting a tank. */
 export function DoseLinks({
@@ -16,10 +17,10 @@ export function DoseLinks({
     router.navigate(to(tankId, productId));
   return (
     <View style={styles.links}>
-      <Button kind="text" label="EC: stock or water" onPress={go(paths.ec)} />
-      <Button kind="text" label="Jar test" onPress={go(paths.jar)} />
-      <Button kind="text" label="What this tank taught" onPress={go(paths.learned)} />
-      <Button kind="text" label="Why this much?" onPress={go(paths.whyDose)} />
+      <Button kind="text" label={doseSays.ecStockOrWater} onPress={go(paths.ec)} />
+      <Button kind="text" label={doseSays.jarTest} onPress={go(paths.jar)} />
+      <Button kind="text" label={doseSays.whatThisTankTaught} onPress={go(paths.learned)} />
+      <Button kind="text" label={doseSays.whyThisMuch} onPress={go(paths.whyDose)} />
     </View>
   );
 }

@@ -20,7 +20,7 @@ import { ChasingPanel } from './ChasingPanel';
 import { DoseLinks } from './DoseLinks';
 import { ContradictionPanel } from './ContradictionPanel';
 import { pouredDose } from './doseModel';
-import { amountWords, noNumberWords, refusalWords } from './doseWords';
+import { amountWords, noNumberWords, refusalWords } from '@/words/dose/doseWords';
 import { FillQuestion } from './FillQuestion';
 import { MixedNow } from './MixedNow';
 import { PlanPanel } from './PlanPanel';
@@ -31,6 +31,8 @@ import { aimOf, useDoseChoice } from './useDoseChoice';
 import { wayOnFromDose } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { doseSays } from '@/words/dose/dose';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -38,7 +40,7 @@ export function DoseScreen() {
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   const products = useProducts();
-  if (data === undefined || !products) return <Skeleton label="Loading the dose" />;
+  if (data === undefined || !products) return <Skeleton label={doseSays.loadingTheDose} />;
   if (data === null || !data.reading) return <ReadFirst tankId={tankId} />;
   return <Dosing answer={data} products={products} nowMs={nowMs} />;
 }
@@ -52,15 +54,15 @@ function ReadFirst({ tankId }: { readonly tankId: string }) {
           kind="main"
           wet
           grow
-          label="Read it"
+          label={doseSays.readIt}
           onPress={() => router.replace(paths.read({ tank: tankId }))}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Read it first.
+        {doseSays.readItFirst}
       </Say>
-      <Say>A dose is made on a reading. This tank has none with a pH yet.</Say>
+      <Say>{doseSays.noReadingYet}</Say>
     </Screen>
   );
 }
@@ -107,13 +109,13 @@ function Dosing({ answer, products, nowMs }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           {said ? (
             <Button
               kind="main"
               wet
               grow
-              label={`Poured ${said} of ${chosen.name}`}
+              label={doseSays.pouredOf(said, chosen.name)}
               disabled={busy}
               onPress={pour}
             />
@@ -124,15 +126,17 @@ function Dosing({ answer, products, nowMs }: Props) {
     >
       <View>
         <Say size="large" face="slab" heading={1}>
-          Dose · {tank.body.name}
+          {doseSays.title(tank.body.name)}
         </Say>
         <Say size="small">
-          {hasNumber(judged.standing)
-            ? `pH ${pair.value} ± ${pair.plusMinus}`
-            : `pH ${formats.number(judged.value, 2)} was shown`}
-          , band {formats.number(tank.body.phBand.low, 1)} to{' '}
-          {formats.number(tank.body.phBand.high, 1)},{' '}
-          {formats.volume(reading!.volumeL ?? tank.body.volumeL)}
+          {doseSays.bandAndVolume({
+            shown: hasNumber(judged.standing)
+              ? doseSays.phWithMargin(pair.value, pair.plusMinus)
+              : doseSays.phWasShown(formats.number(judged.value, 2)),
+            low: formats.number(tank.body.phBand.low, 1),
+            high: formats.number(tank.body.phBand.high, 1),
+            volume: formats.volume(reading!.volumeL ?? tank.body.volumeL),
+          })}
         </Say>
       </View>
       {plan?.ok && amount && planned ? (
@@ -144,22 +148,20 @@ function Dosing({ answer, products, nowMs }: Props) {
         <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(refusal, formats))} />
       ) : null}
       {refusal?.reason === 'stillMixing' ? <MixedNow answer={answer} /> : null}
-      {planned ? null : <Say tone="soft">Working it out…</Say>}
+      {planned ? null : <Say tone="soft">{doseSays.workingItOut}</Say>}
       {refusal?.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
       <ProductChoice products={products} value={chosen.id} onChoose={setProduct} />
       {refusal ? <PouredAnyway answer={answer} chosen={chosen} /> : null}
       <FillQuestion answer={answer} neverChanged={neverChanged} onNeverChanged={setNeverChanged} />
       <Panel>
         <NumberField
-          label="Aim"
+          label={commonSays.aim}
           unit="pH"
           typed={aim}
           onType={setAim}
           size="large"
           message={
-            aimWrong || (typed.ok && aimPh === undefined)
-              ? { text: 'A pH from 4 to 9; empty aims at the middle of the band.' }
-              : undefined
+            aimWrong || (typed.ok && aimPh === undefined) ? { text: doseSays.aimHint } : undefined
           }
         />
       </Panel>

@@ -19,13 +19,15 @@ import { StockPoured } from './StockPoured';
 import { wayOnFromEc } from './wayOn';
 import { WayOnButton } from './WayOnButton';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { ecSays } from '@/words/dose/ec';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.ecDose(tankId, nowMs));
-  if (!data) return <Skeleton label="Loading the EC" />;
+  if (!data) return <Skeleton label={ecSays.loadingTheEc} />;
   return <Ec answer={data} nowMs={nowMs} />;
 }
 
@@ -69,14 +71,14 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           <WayOnButton wayOn={wayOn} />
           {plan.kind === 'stop' ? null : (
             <Button
               kind="main"
               wet
               grow
-              label="Poured, start mixing"
+              label={ecSays.pouredStartMixing}
               disabled={busy}
               onPress={pour}
             />
@@ -86,13 +88,22 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
     >
       <View>
         <Say size="large" face="slab" heading={1}>
-          EC · {tank.body.name}
+          {ecSays.title(tank.body.name)}
         </Say>
         <Say size="small">
-          {judged
-            ? `${formats.ecPair(judged.value, judged.budget.expandedU).value} ± ${formats.ecPair(judged.value, judged.budget.expandedU).plusMinus} ${formats.ecUnit}, band ${formats.ec(tank.body.ecBand.low)} to ${formats.ec(tank.body.ecBand.high)}, `
-            : ''}
-          {formats.volume(volumeL)} of at most {formats.volume(capacityL)}
+          {ecSays.volumeOf({
+            shown: judged
+              ? ecSays.shownAndBand({
+                  value: formats.ecPair(judged.value, judged.budget.expandedU).value,
+                  margin: formats.ecPair(judged.value, judged.budget.expandedU).plusMinus,
+                  unit: formats.ecUnit,
+                  low: formats.ec(tank.body.ecBand.low),
+                  high: formats.ec(tank.body.ecBand.high),
+                })
+              : '',
+            volume: formats.volume(volumeL),
+            most: formats.volume(capacityL),
+          })}
         </Say>
       </View>
       <Panel tone="wash">
@@ -102,7 +113,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       </Panel>
       <Panel>
         <NumberField
-          label="Aim"
+          label={commonSays.aim}
           unit={formats.ecUnit}
           typed={aim}
           onType={setAim}
@@ -110,14 +121,14 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
           message={message(
             aim,
             typedEcIn(aim, formats) !== undefined,
-            `An EC in ${formats.ecUnit}, up to ${formats.ecPlain(20)}.`,
+            ecSays.aimMessage(formats.ecUnit, formats.ecPlain(20)),
           )}
         />
       </Panel>
       {plan.kind === 'raise' || (plan.kind === 'stop' && plan.why === 'gainUnknown') ? (
         <Panel>
           <NumberField
-            label="1 mL/L of each adds"
+            label={ecSays.eachAdds}
             unit={formats.ecUnit}
             typed={gain}
             onType={setGain}
@@ -125,11 +136,15 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
             message={message(
               gain,
               labelGainMsPerCm !== undefined,
-              `In ${formats.ecUnit}: mostly between ${formats.ecPlain(0.05)} and ${formats.ecPlain(1)}.`,
+              ecSays.eachAddsMessage({
+                unit: formats.ecUnit,
+                low: formats.ecPlain(0.05),
+                high: formats.ecPlain(1),
+              }),
             )}
           />
           <Say size="small" tone="soft">
-            From the label of your stock. What this tank’s own pours teach goes before it.
+            {ecSays.fromLabel}
           </Say>
         </Panel>
       ) : null}
@@ -137,7 +152,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
       {watersEc(answer) === undefined && plan.kind !== 'raise' ? (
         <Panel>
           <NumberField
-            label="EC of your water"
+            label={ecSays.ecOfYourWater}
             unit={formats.ecUnit}
             typed={water}
             onType={setWater}
@@ -146,14 +161,8 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
         </Panel>
       ) : null}
       <Panel tone="caution">
-        <Say bold>
-          Stock A and B never together undiluted: they set into sludge. Each into the tank by
-          itself.
-        </Say>
-        <Say size="small">
-          Gloves; the label and its safety data sheet come first. Drained feed goes where local
-          rules say.
-        </Say>
+        <Say bold>{ecSays.neverTogether}</Say>
+        <Say size="small">{ecSays.caution}</Say>
       </Panel>
     </Screen>
   );

@@ -2,6 +2,8 @@ import type { DoseAnswer } from '@/book/answers';
 import { useFormats } from '@/shell/formats';
 import { Choice } from '@/ui/form';
 import { clock } from '@/words';
+import { doseSays } from '@/words/dose/dose';
+import { commonSays } from '@/words/common';
 
 interface Props {
   readonly answer: DoseAnswer;
@@ -15,20 +17,16 @@ export function FillQuestion({ answer, neverChanged, onNeverChanged }: Props) {
   const { filledMs, believed, reading } = answer;
   const ec = reading?.ec?.judged?.value;
   const shows =
-    ec === undefined ? 'Its EC was not read' : `It reads ${formats.ec(ec)} ${formats.ecUnit}`;
+    ec === undefined ? doseSays.itsEcWasNotRead : doseSays.itReads(formats.ec(ec), formats.ecUnit);
   const doubted = filledMs !== undefined && believed?.unwitnessed === true;
   return (
     <Choice
-      label={
-        doubted
-          ? `${shows}. Was the tank really emptied and filled at ${clock(filledMs)}, and is all that was added since logged?`
-          : 'Have you logged everything added since the last fill?'
-      }
+      label={doubted ? doseSays.wasItReallyFilled(shows, clock(filledMs)) : doseSays.isAllLogged}
       value={neverChanged ? 'no' : 'yes'}
       onChoose={(value) => onNeverChanged(value === 'no')}
       options={[
-        { value: 'yes', label: 'yes' },
-        { value: 'no', label: 'no', hint: 'plan a small, careful dose' },
+        { value: 'yes', label: commonSays.yes },
+        { value: 'no', label: commonSays.no, hint: doseSays.planASmallCarefulDose },
       ]}
     />
   );

@@ -4,6 +4,7 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal } from '@/words';
+import { jarSays } from '@/words/dose/jar';
 import type { JarRow, JarSetup } from './jarModel';
 
 /** How the jar is set up and what to reach; each as typed. */
@@ -18,23 +19,30 @@ export function JarSetupFields(props: {
   const set = (field: keyof JarSetup) => (typed: string) => onSetup({ ...setup, [field]: typed });
   return (
     <Panel>
-      <Say size="small">
-        1. Take a litre of the tank in a plastic jug. 2. Dilute the product: one part in all the
-        parts below. 3. Count how many drops make one mL of your dropper. 4. A few drops, stir, wait
-        until still, write the pH; again, until it passes the aim.
-      </Say>
+      <Say size="small">{jarSays.takeALitreOfTheTank}</Say>
       <View style={styles.row}>
-        <TextField label="Sample" unit="L" numeric typed={setup.sampleL} onType={set('sampleL')} />
-        <TextField label="One part in" numeric typed={setup.dilution} onType={set('dilution')} />
         <TextField
-          label="Drops in a mL"
+          label={jarSays.sample}
+          unit="L"
+          numeric
+          typed={setup.sampleL}
+          onType={set('sampleL')}
+        />
+        <TextField
+          label={jarSays.onePartIn}
+          numeric
+          typed={setup.dilution}
+          onType={set('dilution')}
+        />
+        <TextField
+          label={jarSays.dropsInAMl}
           numeric
           typed={setup.dropsInMl}
           onType={set('dropsInMl')}
         />
       </View>
       <TextField
-        label="Aim, pH"
+        label={jarSays.aimPh}
         numeric
         typed={aim}
         message={aimMessage ? { text: aimMessage } : undefined}
@@ -67,17 +75,17 @@ export function JarRows(props: {
   return rows.map((row, at) => (
     <View key={at} style={styles.row}>
       <TextField
-        label={`Drops in all, ${at + 1}`}
+        label={jarSays.dropsInAll(at + 1)}
         numeric
         typed={row.drops}
-        message={wrong(row.drops, 10_000, 'A count of drops.')}
+        message={wrong(row.drops, 10_000, jarSays.dropsMessage)}
         onType={set(at, 'drops')}
       />
       <TextField
-        label={`pH, ${at + 1}`}
+        label={jarSays.phAt(at + 1)}
         numeric
         typed={row.ph}
-        message={wrong(row.ph, 14, 'A pH from 0 to 14.')}
+        message={wrong(row.ph, 14, jarSays.phMessage)}
         onType={set(at, 'ph')}
       />
     </View>

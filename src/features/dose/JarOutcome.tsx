@@ -4,7 +4,8 @@ import type { Result } from '@/core/result';
 import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { JAR_LIMIT_WORDS, measuredWords } from './doseWords';
+import { jarSays } from '@/words/dose/jar';
+import { JAR_LIMIT_WORDS, measuredWords } from '@/words/dose/doseWords';
 import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from './jarModel';
 import { RefusalPanel } from './RefusalPanel';
 
@@ -23,17 +24,21 @@ export function JarOutcome(props: {
     <Panel tone="wash">
       <View role="status" aria-live="polite">
         <Say size="small" tone="soft">
-          pour first
+          {jarSays.pourFirst}
         </Say>
         <Say size="huge" bold face="mono">
           {measuredWords(firstMl, measure, formats)}
         </Say>
         <Say size="small">
-          {measure.parts === undefined ? 'undiluted' : 'as mixed for the test'}, to about pH{' '}
-          {formats.number(afterPh, 2)}; then re-read. In all{' '}
-          {measuredWords(doseMl, measure, formats)} for the tank: {formats.number(drops, 1)} drops
-          reach {formats.number(aimPh, 2)} in {sampleL} L, and it holds {formats.number(scale, 0)}{' '}
-          times that.
+          {jarSays.pourAndWhy({
+            how: measure.parts === undefined ? 'undiluted' : jarSays.asMixedForTheTest,
+            ph: formats.number(afterPh, 2),
+            inAll: measuredWords(doseMl, measure, formats),
+            drops: formats.number(drops, 1),
+            aimPh: formats.number(aimPh, 2),
+            sampleL,
+            times: formats.number(scale, 0),
+          })}
         </Say>
         <Say size="small" tone="soft">
           {limitedBy === 'stepPh' ? JAR_STEP_WORDS : JAR_LIMIT_WORDS[limitedBy]}

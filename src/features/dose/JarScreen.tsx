@@ -8,7 +8,7 @@ import { measureOf } from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
-import { leadsDown } from '@/features/products/reagents';
+import { leadsDown } from '@/words/products/reagents';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
 import { Button } from '@/ui/button';
@@ -18,13 +18,15 @@ import { Say } from '@/ui/text';
 import { Caution } from '@/features/parts/Caution';
 import { ChasingPanel } from './ChasingPanel';
 import { factsOf } from './doseModel';
-import { measuredWords } from './doseWords';
+import { measuredWords } from '@/words/dose/doseWords';
 import { JarRows, JarSetupFields } from './JarFields';
 import { jarNumbers, jarPoints } from './jarModel';
 import { JarOutcome } from './JarOutcome';
 import { mixedAt } from './mixedAt';
 import { useJarTest } from './useJarTest';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { jarSays } from '@/words/dose/jar';
 
 /** Jar test: a litre of the tank, the product diluted, drop by drop; then scaled to the tank. */
 export function JarScreen() {
@@ -33,7 +35,7 @@ export function JarScreen() {
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   const { data: read } = useAnswer(questions.read(nowMs));
   const products = useProducts();
-  if (!data || !read || !products) return <Skeleton label="Loading the jar test" />;
+  if (!data || !read || !products) return <Skeleton label={jarSays.loadingTheJarTest} />;
   const pens = read.pens.filter(({ body }) => body.ph);
   const usualPenId = read.remembered[tankId]?.phPenId;
   return <Jar {...{ answer: data, pens, usualPenId, products, productId: product, nowMs }} />;
@@ -87,7 +89,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
       readingId: reading?.id,
       rereadAt: mixedAt(tank.body, tankVolumeL, pouredMs),
       predictedPh: plan.value.afterPh,
-      note: `By a jar test. ${why}`.trim(),
+      note: jarSays.byJarTest(why).trim(),
     };
     if (!(await act(pourByJar(tried, dose, poured)))) return;
     test.forget();
@@ -97,13 +99,13 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           {poured ? (
             <Button
               kind="main"
               wet
               grow
-              label={`Poured ${poured} of ${product.name}`}
+              label={jarSays.pouredOf(poured, product.name)}
               disabled={busy}
               onPress={pour}
             />
@@ -112,10 +114,10 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
       }
     >
       <Say size="large" face="slab" heading={1}>
-        Jar test · {tank.body.name}
+        {jarSays.title(tank.body.name)}
       </Say>
       <SelectField
-        label="Product"
+        label={jarSays.product}
         value={product.id}
         options={liquid.map(({ id, name }) => ({ value: id, label: name }))}
         onChoose={setChosen}
@@ -137,13 +139,15 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
             onChoose={(_, id) => setPenId(id)}
           />
         ) : (
-          <Say size="small">A jar test needs a pH pen: add it under Pens.</Say>
+          <Say size="small">{jarSays.needsPhPen}</Say>
         )}
         <Say size="small" tone="soft">
-          Write what it shows; its known error is taken off.
+          {jarSays.writeWhatItShows}
         </Say>
         <JarRows rows={draft.rows} onRows={test.setRows} />
-        {draft.sampledMs ? <Button label="Take a new sample" onPress={test.newSample} /> : null}
+        {draft.sampledMs ? (
+          <Button label={jarSays.takeANewSample} onPress={test.newSample} />
+        ) : null}
       </Panel>
       <JarOutcome plan={plan} aimPh={test.aimPh} sampleL={draft.setup.sampleL} />
       {!plan.ok && plan.refusal.reason === 'chasing' ? (

@@ -10,14 +10,16 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { additionLine, shortDay } from '@/words';
-import { believedWords, outcomeWords } from './doseWords';
+import { commonSays } from '@/words/common';
+import { learnedSays } from '@/words/dose/learned';
+import { believedWords, outcomeWords } from '@/words/dose/doseWords';
 
 /** What a tank's doses taught, dose by dose; any of them can be left out, or all forgotten. */
 export function LearnedScreen() {
   const { tankId } = useLocalSearchParams<{ tankId: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
-  if (!data) return <Skeleton label="Loading what was learned" />;
+  if (!data) return <Skeleton label={learnedSays.loadingWhatWasLearned} />;
   return <Learned answer={data} />;
 }
 
@@ -32,27 +34,21 @@ function Learned({ answer }: { readonly answer: DoseAnswer }) {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           {outcomes.length > 0 ? (
-            <Button wet grow label="Forget all, start afresh" onPress={reset} />
+            <Button wet grow label={learnedSays.forgetAllStartAfresh} onPress={reset} />
           ) : null}
         </>
       }
     >
       <Say size="large" face="slab" heading={1}>
-        What {tank.body.name} taught
+        {learnedSays.title(tank.body.name)}
       </Say>
-      <Say bold>
-        {believedWords(answer.believed, formats) ||
-          'Read it, and what it is believed to hold stands here.'}
-      </Say>
+      <Say bold>{believedWords(answer.believed, formats) || learnedSays.nothingYet}</Say>
       <Say size="small" tone="soft">
-        Each reading after a dose is set beside what was expected of it; what fits counts for more
-        from then on. It is carried to the next days and fades slowly; a whole change forgets it.
-        Leave a dose out when you know of something that spoiled it: a top-up not booked, a pump
-        that stood.
+        {learnedSays.eachReadingAfterADoseIs}
       </Say>
-      <View role="list" aria-label="Doses">
+      <View role="list" aria-label={learnedSays.doses}>
         {outcomes.map((outcome) => (
           <Outcome key={outcome.id} outcome={outcome} onToggle={() => toggle(outcome)} />
         ))}
@@ -81,8 +77,11 @@ function Outcome({
         </Say>
       </View>
       <Button
-        label={body.excluded ? 'Count it' : 'Leave it out'}
-        name={`${body.excluded ? 'Count' : 'Leave out'} the dose of ${shortDay(atMs)}`}
+        label={body.excluded ? learnedSays.countIt : learnedSays.leaveItOut}
+        name={learnedSays.theDoseOf(
+          body.excluded ? learnedSays.count : learnedSays.leaveOut,
+          shortDay(atMs),
+        )}
         onPress={onToggle}
       />
     </View>

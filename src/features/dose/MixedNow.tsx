@@ -2,6 +2,7 @@ import { callMixed } from '@/acts';
 import type { DoseAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
 import { Button } from '@/ui/button';
+import { doseSays } from '@/words/dose/dose';
 
 /** Up to this a tank is stirred by hand, L: it is mixed when the grower says so. */
 const STIRRED_L = 20;
@@ -14,7 +15,7 @@ export function MixedNow({ answer }: { readonly answer: DoseAnswer }) {
   return (
     <Button
       wet
-      label="Stirred: it is mixed now"
+      label={doseSays.mixedNow}
       disabled={busy}
       onPress={() => act(callMixed(mixing, Date.now()))}
     />

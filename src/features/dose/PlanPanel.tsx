@@ -9,6 +9,7 @@ import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { doseSays } from '@/words/dose/dose';
 import { curveFor, jugFor } from './doseModel';
 import {
   believedWords,
@@ -19,7 +20,7 @@ import {
   nutrientWords,
   onePhWords,
   type amountWords,
-} from './doseWords';
+} from '@/words/dose/doseWords';
 
 const DoseCurve = chunkPart<ComponentProps<typeof DoseCurveDrawn>>('charts', 'DoseCurve');
 
@@ -44,14 +45,14 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
   // A fiftieth is less than anybody pours to.
   const isMore = rest > 0.02 * plan.fullAmount;
   const more = isMore
-    ? `Then re-read; about ${measuredWords(rest, measure, formats)} more to reach ${number(plan.aimPh, 1)}.`
-    : `This is all it takes to ${number(plan.aimPh, 1)}.`;
+    ? doseSays.thenReRead(measuredWords(rest, measure, formats), number(plan.aimPh, 1))
+    : doseSays.thisIsAll(number(plan.aimPh, 1));
   const { strength } = planned;
   return (
     <>
       <Panel>
         <Say size="small" tone="soft">
-          pour {isMore ? 'first' : 'now'}
+          {doseSays.pour(isMore ? 'first' : 'now')}
         </Say>
         <View style={styles.amount}>
           <Say size="hero" face="mono" bold>
@@ -61,7 +62,7 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
         </View>
         <Say size="small">
           {amount.dilution === undefined
-            ? `In ${number(jugFor(plan), 1)} L of water first. `
+            ? doseSays.inWaterFirst(number(jugFor(plan), 1))
             : `${dilutionWords(amount.dilution, formats)} `}
           {more}
         </Say>
@@ -73,30 +74,34 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
       <View style={styles.pair}>
         <Panel>
           <Say size="small" tone="soft">
-            right after mixing
+            {doseSays.rightAfterMixing}
           </Say>
           <Say size="large" face="mono" bold>
             {number(plan.afterPh, 2)}
           </Say>
           <Say size="small">
-            {number(plan.afterLowPh, 2)} to {number(plan.afterHighPh, 2)}
+            {doseSays.range(number(plan.afterLowPh, 2), number(plan.afterHighPh, 2))}
           </Say>
         </Panel>
         <Panel>
           <Say size="small" tone="soft">
-            once fully aired
+            {doseSays.onceFullyAired}
           </Say>
           <Say size="large" face="mono" bold>
             {number(plan.airedPh, 1)}
           </Say>
-          <Say size="small">after all of it {number(plan.fullAiredPh, 1)}</Say>
+          <Say size="small">{doseSays.afterAll(number(plan.fullAiredPh, 1))}</Say>
         </Panel>
       </View>
       <Say size="small">
         {[
           onePhWords(plan.onePh, { name: product.name, measure }, formats),
           strength
-            ? `How strong it is, its doses tell: ${number(strength.mean, 1)} mol/L so far (${number(strength.low, 1)} to ${number(strength.high, 1)}).`
+            ? doseSays.strengthSoFar({
+                mean: number(strength.mean, 1),
+                low: number(strength.low, 1),
+                high: number(strength.high, 1),
+              })
             : '',
           believedWords(believed, formats),
           believed ? doubtWords(believed, formats) : '',

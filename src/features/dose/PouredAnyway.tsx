@@ -13,6 +13,7 @@ import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { pouredAnyway } from './doseModel';
 import { paths } from '@/shell/navigation/paths';
+import { doseSays } from '@/words/dose/dose';
 
 /** More than this in one go is a slip of the finger: 20 L, 20 kg. */
 const MOST = 20_000;
@@ -41,31 +42,20 @@ export function PouredAnyway({ answer, chosen }: Props) {
     if (await act(pourDose(body, said))) goOn.to(paths.tank(answer.tank.id));
   };
   if (!open)
-    return (
-      <Button
-        kind="text"
-        label="Something was poured all the same: book it"
-        onPress={() => setOpen(true)}
-      />
-    );
+    return <Button kind="text" label={doseSays.somethingWasPoured} onPress={() => setOpen(true)} />;
   return (
     <Panel>
-      <Say bold>Book what was poured</Say>
-      <Say size="small">
-        Of {chosen.name}, chosen below. Zolder planned nothing here; the record should know all the
-        same.
-      </Say>
+      <Say bold>{doseSays.bookWhatWasPoured}</Say>
+      <Say size="small">{doseSays.pouredWithoutPlan(chosen.name)}</Say>
       <NumberField
-        label="Poured"
+        label={doseSays.poured}
         unit={unit}
         typed={typed}
         onType={setTyped}
         size="large"
-        message={
-          asked && amount === undefined ? { text: `An amount in ${unit}, above zero.` } : undefined
-        }
+        message={asked && amount === undefined ? { text: doseSays.amountNeeded(unit) } : undefined}
       />
-      <Button wet label="Book it" disabled={busy} onPress={book} />
+      <Button wet label={doseSays.bookIt} disabled={busy} onPress={book} />
     </Panel>
   );
 }

@@ -3,6 +3,8 @@ import { View } from 'react-native';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
+import { commonSays } from '@/words/common';
+import { doseSays } from '@/words/dose/dose';
 
 interface Props {
   readonly products: readonly AnyProduct[];
@@ -21,14 +23,14 @@ export function ProductChoice({ products, value, onChoose }: Props) {
   return (
     <View>
       <Choice
-        label="With which product?"
+        label={doseSays.withWhichProduct}
         value={value}
         onChoose={onChoose}
         options={optionsOf('home')}
       />
       {open ? (
         <Choice
-          label="Concentrates, for trained people"
+          label={doseSays.concentrates}
           value={value}
           onChoose={onChoose}
           options={optionsOf('trained')}
@@ -36,7 +38,7 @@ export function ProductChoice({ products, value, onChoose }: Props) {
       ) : (
         <Button
           kind="text"
-          label="Concentrates, for trained people…"
+          label={commonSays.concentratesForTrainedPeople}
           onPress={() => setOpen(true)}
         />
       )}

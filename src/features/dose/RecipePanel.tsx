@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import type { EcDoseAnswer } from '@/book/answers';
 import { useFormats } from '@/shell/formats';
-import { leadsDown } from '@/features/products/reagents';
+import { leadsDown } from '@/words/products/reagents';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { ecSays } from '@/words/dose/ec';
 import { recipeFor } from './recipeModel';
 import { recipeSteps } from './recipeWords';
 
@@ -32,25 +33,25 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
   return (
     <Panel>
       <Say size="large" face="slab" heading={2}>
-        Recipe for {formats.volume(volumeL)}
+        {ecSays.recipeFor(formats.volume(volumeL))}
       </Say>
       <Choice
-        label="What goes in first?"
+        label={ecSays.whatGoesInFirst}
         value={order}
         onChoose={setOrder}
         options={[
-          { value: 'nutrientsFirst', label: 'nutrients', hint: 'they pull the pH down themselves' },
+          { value: 'nutrientsFirst', label: ecSays.nutrients, hint: ecSays.saltsFirstHint },
           {
             value: 'acidFirst',
-            label: 'acid',
-            hint: 'the salts stay dissolved; needs a known water',
+            label: ecSays.acidFirst,
+            hint: ecSays.acidFirstHint,
           },
         ]}
       />
       <SchoolNote about="acidOrder" />
       {order === 'acidFirst' ? (
         <SelectField
-          label="Acid"
+          label={ecSays.acid}
           value={acid.id}
           options={acids.map(({ id, name }) => ({ value: id, label: name }))}
           onChoose={setAcid}

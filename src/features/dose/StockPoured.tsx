@@ -11,6 +11,7 @@ import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
 import { stockPoured } from './ecModel';
 import { paths } from '@/shell/navigation/paths';
+import { ecSays } from '@/words/dose/ec';
 
 /** More than this in one go is a slip of the finger, mL. */
 const MOST_ML = 100_000;
@@ -33,23 +34,19 @@ export function StockPoured({ answer }: { readonly answer: EcDoseAnswer }) {
   };
   return (
     <Panel>
-      <Say bold>Or pour a little and read again</Say>
+      <Say bold>{ecSays.orPourALittleAndRead}</Say>
       <Say size="small">
-        Book what went in: the next reading tells what your stock adds, and from then on it is
-        planned. Begin with little, about {formats.number(answer.tank.body.volumeL / 2, 0)} mL of
-        each.
+        {ecSays.bookWhatWentIn(formats.number(answer.tank.body.volumeL / 2, 0))}
       </Say>
       <NumberField
-        label="Of A and of B each"
+        label={ecSays.ofEach}
         unit="mL"
         typed={typed}
         onType={setTyped}
         size="large"
-        message={
-          asked && eachMl === undefined ? { text: 'An amount in mL, above zero.' } : undefined
-        }
+        message={asked && eachMl === undefined ? { text: ecSays.amountNeeded } : undefined}
       />
-      <Button wet label="Poured, start mixing" disabled={busy} onPress={book} />
+      <Button wet label={ecSays.pouredStartMixing} disabled={busy} onPress={book} />
     </Panel>
   );
 }

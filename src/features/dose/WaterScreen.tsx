@@ -12,7 +12,7 @@ import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { useProducts } from '@/features/products/useProducts';
-import { alkalinityText } from '@/features/waters/waterWords';
+import { alkalinityText } from '@/words/waters/waterWords';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
@@ -22,8 +22,14 @@ import { notANumber, parseDecimal } from '@/words';
 import { mixtureOf } from './explainModel';
 import { RecipePanel } from './RecipePanel';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { topUpSays } from '@/words/dose/topUp';
 
-const DONE = { water: 'Topped up', change: 'Changed', drain: 'Drained' } as const;
+const DONE = {
+  water: topUpSays.bookTopUp,
+  change: topUpSays.bookChange,
+  drain: topUpSays.bookDrain,
+} as const;
 const UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as AlkalinityUnit[];
 
 /** Top up, or change the water: it begins the tank's chemistry anew, so it is booked. */
@@ -46,14 +52,14 @@ export function WaterScreen() {
     tried && (!volume.ok || volume.value <= 0)
       ? {
           text: volume.ok
-            ? 'A volume above zero.'
-            : (notANumber(volume, 'volume')?.text ?? 'How much water?'),
+            ? topUpSays.volumeNeeded
+            : (notANumber(volume, topUpSays.volume)?.text ?? topUpSays.howMuchWater),
         }
       : undefined;
   const known = report.ok ? alkalinityMmolPerL(report.value, unit) : undefined;
   const alkalinityMessage =
     known !== undefined && (known < 0 || known > 20)
-      ? { text: 'No water is that alkaline. Is the unit right?' }
+      ? { text: topUpSays.tooAlkaline }
       : !report.ok && report.reason !== 'empty'
         ? notANumber(report, 'alkalinity')
         : undefined;
@@ -78,25 +84,25 @@ export function WaterScreen() {
     if (await act(moved)) goOn.to(paths.tank(tankId));
   };
   useKeyAct('save', save);
-  if (!tank) return <Skeleton label="Loading the tank" />;
+  if (!tank) return <Skeleton label={commonSays.loadingTheTank} />;
   return (
     <Screen actions={<SaveBar label={DONE[what]} disabled={busy} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
-        Water · {tank.body.name}
+        {topUpSays.title(tank.body.name)}
       </Say>
       <Choice
-        label="What was done?"
+        label={topUpSays.whatWasDone}
         value={what}
         onChoose={setWhat}
         options={[
-          { value: 'water', label: 'topped up', hint: 'what was in stays in' },
-          { value: 'change', label: 'changed', hint: 'emptied and filled afresh' },
-          { value: 'drain', label: 'drained', hint: 'some was let out' },
+          { value: 'water', label: topUpSays.toppedUp, hint: topUpSays.toppedUpHint },
+          { value: 'change', label: topUpSays.changed, hint: topUpSays.changedHint },
+          { value: 'drain', label: topUpSays.drained, hint: topUpSays.drainedHint },
         ]}
       />
       <Panel>
         <NumberField
-          label="Water"
+          label={topUpSays.water}
           unit={volumeUnit}
           typed={litres}
           onType={setLitres}
@@ -108,7 +114,7 @@ export function WaterScreen() {
         <>
           <Panel>
             <NumberField
-              label="Alkalinity"
+              label={topUpSays.alkalinity}
               unit={unit}
               typed={alkalinity}
               onType={setAlkalinity}
@@ -117,17 +123,17 @@ export function WaterScreen() {
             />
           </Panel>
           <SelectField
-            label="As the water report states it"
+            label={topUpSays.asTheWaterReportStatesIt}
             value={unit}
             onChoose={(chosen) => setUnit(chosen as AlkalinityUnit)}
             options={UNITS.map((value) => ({ value, label: value }))}
           />
           <Say size="small" tone="soft">
-            Of the water filled in, before any nutrients. For a day Zolder plans acid from it; after
-            a dose, nutrients or a day with the pump it counts as a feed in use. Leave it empty{' '}
-            {usual
-              ? `to take the tank’s own waters: ${alkalinityText(usual.alkalinityMmolPerL, formats)}.`
-              : 'if nobody measured it.'}
+            {topUpSays.alkalinityHint(
+              usual
+                ? topUpSays.emptyTakesOwn(alkalinityText(usual.alkalinityMmolPerL, formats))
+                : topUpSays.emptyIfUnknown,
+            )}
           </Say>
           {ec && products && volume.ok && volume.value > 0 ? (
             <RecipePanel
@@ -139,7 +145,7 @@ export function WaterScreen() {
         </>
       ) : (
         <Say size="small" tone="soft">
-          The forecast starts afresh from here: topped-up water moves both pH and EC.
+          {topUpSays.forecastStartsAfresh}
         </Say>
       )}
     </Screen>

@@ -5,13 +5,15 @@ import { LEFT_OVER_MEQ_PER_L, measureOf } from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
-import { leadsDown, REAGENT_NAME } from '@/features/products/reagents';
-import { alkalinityText } from '@/features/waters/waterWords';
+import { leadsDown, REAGENT_NAME } from '@/words/products/reagents';
+import { alkalinityText } from '@/words/waters/waterWords';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { whySays } from '@/words/dose/why';
 import { factsOf } from './doseModel';
-import { believedWords, measuredWords } from './doseWords';
+import { believedWords, measuredWords } from '@/words/dose/doseWords';
 import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
 import { aimOf, useDoseChoice } from './useDoseChoice';
 
@@ -22,7 +24,7 @@ export function WhyDoseScreen() {
   const { data: dose } = useAnswer(questions.dose(tankId, nowMs));
   const { data: ec } = useAnswer(questions.ecDose(tankId, nowMs));
   const products = useProducts();
-  if (!dose || !ec || !products) return <Skeleton label="Working it out" />;
+  if (!dose || !ec || !products) return <Skeleton label={whySays.workingItOut} />;
   return <Why dose={dose} ec={ec} products={products} />;
 }
 
@@ -40,21 +42,17 @@ function Why({ dose, ec, products }: Props) {
   const typedAimPh = aimOf(aim);
   const aimPh = typedAimPh ?? (tank.body.phBand.low + tank.body.phBand.high) / 2;
   return (
-    <Screen actions={<Button wet grow label="Back" onPress={back} />}>
+    <Screen actions={<Button wet grow label={commonSays.back} onPress={back} />}>
       <Say size="large" face="slab" heading={1}>
-        Why this much · {tank.body.name}
+        {whySays.title(tank.body.name)}
       </Say>
       <Chosen dose={dose} chosen={chosen} aimPh={typedAimPh} />
       <Concentrated product={chosen} />
       <Protons aimPh={aimPh} facts={facts} chosen={chosen} />
       <HardWater ec={ec} aimPh={aimPh} tempC={facts.tempC} chosen={chosen} />
       <Panel>
-        <Say bold>Why the first step is small</Say>
-        <Say>
-          Many different tanks would show the reading yours does. Zolder plans for the weakest of
-          them. The chance to pass the far edge, or to move more than 0.9 pH at once, stays below 1
-          in 100. Each new reading rules some of them out, and the next step can be larger.
-        </Say>
+        <Say bold>{whySays.whyTheFirstStepIsSmall}</Say>
+        <Say>{whySays.manyTanks}</Say>
       </Panel>
     </Screen>
   );
@@ -68,12 +66,16 @@ function Concentrated({ product }: { readonly product: AnyProduct }) {
   const more = 100 * (facts.mmolPerMl / facts.naiveMmolPerMl - 1);
   return (
     <Panel>
-      <Say bold>What concentrated means: {product.name}</Say>
+      <Say bold>{whySays.whatConcentratedMeans(product.name)}</Say>
       <Say>
-        1 mL weighs {n(facts.densityGPerMl, 2)} g, and {n(facts.percent, 0)} % of that is the
-        product itself: {n(facts.gPerMl, 2)} g, or {n(facts.mmolPerMl, 2)} mmol. Reading “
-        {n(facts.percent, 0)} %” as {n(facts.percent / 100, 2)} g per mL would make every dose{' '}
-        {n(more, 0)} % too large.
+        {whySays.percentExplained({
+          gPerMl: n(facts.densityGPerMl, 2),
+          percent: n(facts.percent, 0),
+          productGPerMl: n(facts.gPerMl, 2),
+          mmolPerMl: n(facts.mmolPerMl, 2),
+          naiveGPerMl: n(facts.percent / 100, 2),
+          tooLargePercent: n(more, 0),
+        })}
       </Say>
     </Panel>
   );
@@ -101,14 +103,22 @@ function Chosen({
   const meq = plan.acidMmol === undefined ? undefined : Math.abs(plan.acidMmol);
   return (
     <Panel>
-      <Say bold>{chosen.name} in this tank</Say>
+      <Say bold>{whySays.inThisTank(chosen.name)}</Say>
       <Say>
-        {write(plan.firstAmount)} now
-        {meq === undefined
-          ? ''
-          : `: ${formats.number(meq, 1)} meq, ${formats.number(meq / volumeL, 2)} for each of ${formats.volume(volumeL)}`}
-        . In all {write(plan.fullAmount)} as likely as not reach {formats.number(plan.aimPh, 1)}.{' '}
-        {believedWords(dose.believed, formats)}
+        {whySays.nowAndInAll({
+          first: write(plan.firstAmount),
+          meq:
+            meq === undefined
+              ? ''
+              : whySays.meqOfEach({
+                  meq: formats.number(meq, 1),
+                  meqPerL: formats.number(meq / volumeL, 2),
+                  volume: formats.volume(volumeL),
+                }),
+          full: write(plan.fullAmount),
+          aimPh: formats.number(plan.aimPh, 1),
+          believed: believedWords(dose.believed, formats),
+        })}
       </Say>
     </Panel>
   );
@@ -130,10 +140,14 @@ function Protons({
   if (held === undefined || given === undefined) return null;
   return (
     <Panel>
-      <Say bold>Why not all protons count</Say>
+      <Say bold>{whySays.whyNotAllProtonsCount}</Say>
       <Say>
-        A molecule of {REAGENT_NAME[reagent]} has {held}. At this tank’s aim of{' '}
-        {formats.number(aimPh, 1)} it gives off {formats.number(given, 2)} of them.
+        {whySays.protonsGiven({
+          acid: REAGENT_NAME[reagent],
+          protons: held,
+          aimPh: formats.number(aimPh, 1),
+          given: formats.number(given, 2),
+        })}
       </Say>
     </Panel>
   );
@@ -155,11 +169,8 @@ function HardWater({
   if (!mixture) {
     return (
       <Panel>
-        <Say bold>Why hard water comes back</Say>
-        <Say>
-          Give this tank its waters with their alkalinity, and this is worked out with your own
-          numbers.
-        </Say>
+        <Say bold>{whySays.whyHardWaterComesBack}</Say>
+        <Say>{whySays.giveItsWaters}</Say>
       </Panel>
     );
   }
@@ -172,14 +183,18 @@ function HardWater({
   const n = formats.number;
   return (
     <Panel>
-      <Say bold>Why hard water comes back</Say>
+      <Say bold>{whySays.whyHardWaterComesBack}</Say>
       <Say>
-        Your water holds {alkalinityText(mixture.alkalinityMmolPerL, formats)} of alkalinity. To{' '}
-        {n(aimPh, 1)} it takes {n(all.acidMmolPerL, 2)} meq/L of
-        {leadsDown(reagent) ? ` ${REAGENT_NAME[reagent]}` : ' acid'}, which turns alkalinity into
-        carbon dioxide; that keeps the pH low until it has aired out, and then the water stands at{' '}
-        {n(all.airedPh, 1)}. With {n(LEFT_OVER_MEQ_PER_L, 1)} meq/L less acid it stands at{' '}
-        {n(left.mixedPh, 1)} at first and airs to {n(left.airedPh, 1)}.
+        {whySays.hardWaterExplained({
+          alkalinity: alkalinityText(mixture.alkalinityMmolPerL, formats),
+          aimPh: n(aimPh, 1),
+          acidMeqPerL: n(all.acidMmolPerL, 2),
+          acid: leadsDown(reagent) ? ` ${REAGENT_NAME[reagent]}` : ' acid',
+          airedPh: n(all.airedPh, 1),
+          lessMeqPerL: n(LEFT_OVER_MEQ_PER_L, 1),
+          lessMixedPh: n(left.mixedPh, 1),
+          lessAiredPh: n(left.airedPh, 1),
+        })}
       </Say>
     </Panel>
   );

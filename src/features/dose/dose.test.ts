@@ -16,7 +16,7 @@ import {
   onePhWords,
   outcomeWords,
   refusalWords,
-} from './doseWords';
+} from '@/words/dose/doseWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const nowMs = Date.UTC(2026, 4, 20, 10);

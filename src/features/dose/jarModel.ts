@@ -14,7 +14,7 @@ import { sideOf } from '@/features/read/readModel';
 import type { JarTest } from '@/records/kinds';
 import { counted, parseDecimal, type Formats } from '@/words';
 import { factsOf } from './doseModel';
-import { refusalWords } from './doseWords';
+import { refusalWords } from '@/words/dose/doseWords';
 
 /** A row of the guided test, as typed. */
 export interface JarRow {

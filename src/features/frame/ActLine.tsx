@@ -5,6 +5,8 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { actFailureSentence } from '@/words';
+import { commonSays } from '@/words/common';
+import { frameSays } from '@/words/frame/frame';
 
 /** The line over the places: what was just done, with the way back; or that it failed, and why. */
 export function ActLine() {
@@ -17,22 +19,22 @@ export function ActLine() {
         <Say size="small" bold tone="off" style={styles.why}>
           {actFailureSentence(notice.error)}
         </Say>
-        <Button label="Leave it" onPress={notice.leave} />
-        <Button kind="main" grow label="Try again" onPress={notice.again} />
+        <Button label={commonSays.leaveIt} onPress={notice.leave} />
+        <Button kind="main" grow label={commonSays.tryAgain} onPress={notice.again} />
       </View>
     );
   const words = {
     going: 'Saving…',
     done: notice.kind === 'done' ? notice.said : '',
-    takenBack: 'Taken back.',
-    changedSince: 'Not taken back: it was changed since. Open the entry in the Book to amend it.',
+    takenBack: frameSays.takenBack,
+    changedSince: frameSays.notTakenBack,
   }[notice.kind];
   return (
     <View role="status" aria-live="polite" style={styles.line}>
       <Say size="small" style={styles.words}>
         {words}
       </Say>
-      {notice.kind === 'done' ? <Button label="Undo" onPress={acts.undo} /> : null}
+      {notice.kind === 'done' ? <Button label={commonSays.undo} onPress={acts.undo} /> : null}
     </View>
   );
 }

@@ -3,6 +3,7 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { clockJumpSentence } from '@/words';
+import { frameSays } from '@/words/frame/frame';
 import { useClockJump } from './useClockJump';
 
 /** The device's clock jumped: said until the grower says that it is right now. */
@@ -14,7 +15,7 @@ export function ClockNote() {
       <Say size="small" bold tone="off" style={styles.words}>
         {clockJumpSentence(jump)}
       </Say>
-      <Button label="It is right now" onPress={isRight} />
+      <Button label={frameSays.itIsRightNow} onPress={isRight} />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { clock, countEntries, shortDay } from '@/words';
 import { paths } from '@/shell/navigation/paths';
+import { openingSays } from '@/words/frame/opening';
 
 /** The storage is empty where a book was: an alarm, not a welcome. */
 export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
@@ -35,37 +36,34 @@ export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
     <Screen>
       <View role="alert" style={styles.alert}>
         <Say size="huge" face="slab" heading={1}>
-          Your book is gone from this device.
+          {openingSays.bookGone}
         </Say>
         <Say>
-          {count > 0 ? `It held ${countEntries(count)}` : 'There was a book at this address'}
-          {lastAtMs === null
-            ? '.'
-            : `; the last was written on ${shortDay(lastAtMs)} at ${clock(lastAtMs)}.`}{' '}
-          The browser, or somebody, emptied its storage.
+          {openingSays.whatWasHeld(
+            count > 0 ? openingSays.itHeld(countEntries(count)) : openingSays.thereWasABook,
+            lastAtMs === null ? '.' : openingSays.lastWritten(shortDay(lastAtMs), clock(lastAtMs)),
+          )}
         </Say>
       </View>
       {inCopy > 0 ? (
         <>
-          <Say>
-            The second copy on this device still holds {countEntries(inCopy)} of the last month.
-          </Say>
+          <Say>{openingSays.secondCopyHolds(countEntries(inCopy))}</Say>
           <Button
             kind="main"
             wet
-            label={`Bring back ${countEntries(inCopy)}`}
+            label={openingSays.bringBack(countEntries(inCopy))}
             onPress={bringBack}
           />
         </>
       ) : null}
-      <Say>A saved file of the book brings everything back that was in it.</Say>
+      <Say>{openingSays.fileBringsBack}</Say>
       <Button
         kind={inCopy > 0 ? 'quiet' : 'main'}
         wet
-        label="Take in a saved file"
+        label={openingSays.takeInASavedFile}
         onPress={() => router.navigate(paths.bookFile)}
       />
-      <Button wet label="Begin a new, empty book" onPress={beginAnew} />
+      <Button wet label={openingSays.beginANewEmptyBook} onPress={beginAnew} />
     </Screen>
   );
 }

@@ -10,6 +10,8 @@ import { TOUCH } from '@/ui/tokens';
 import { findIn, type Findable } from './findIn';
 import { PLACES } from '@/shell/navigation/places';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { frameSays } from '@/words/frame/frame';
 
 /** Finds a tank, a pen, a lot or a place by a part of its name. */
 export function Find({ onClose }: { readonly onClose: () => void }) {
@@ -33,13 +35,13 @@ export function Find({ onClose }: { readonly onClose: () => void }) {
       href: paths.lot(id),
     })),
     ...PLACES.map(({ href, label }) => ({ name: label, what: 'place', href })),
-    { name: 'Settings', what: 'place', href: paths.settings },
-    { name: 'Move or keep the book', what: 'place', href: paths.bookFile },
+    { name: commonSays.settings, what: 'place', href: paths.settings },
+    { name: commonSays.moveOrKeepTheBook, what: 'place', href: paths.bookFile },
   ];
   const found = findIn(all, typed);
   return (
-    <Overlay title="Find" onClose={onClose}>
-      <TextField label="A part of its name" typed={typed} onType={setTyped} />
+    <Overlay title={frameSays.find} onClose={onClose}>
+      <TextField label={frameSays.aPartOfItsName} typed={typed} onType={setTyped} />
       {found.map(({ name, what, href }) => (
         <Press
           key={href}
@@ -60,9 +62,7 @@ export function Find({ onClose }: { readonly onClose: () => void }) {
           </Say>
         </Press>
       ))}
-      {found.length === 0 ? (
-        <Say tone="soft">Nothing by that name. Readings are found in the Book.</Say>
-      ) : null}
+      {found.length === 0 ? <Say tone="soft">{frameSays.nothingFound}</Say> : null}
     </Overlay>
   );
 }

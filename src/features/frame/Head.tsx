@@ -10,9 +10,11 @@ import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { useLeaveDemo } from '@/shell/otherBook';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { frameSays } from '@/words/frame/frame';
 
 /** The name of the made-up place. */
-const DEMO_NAME = 'Kwikstaart Glasshouse';
+const DEMO_NAME = frameSays.demoName;
 
 /** The head of every screen: whose book this is, the demo mark, the dark, the settings. */
 export function Head() {
@@ -25,19 +27,19 @@ export function Head() {
     <View role="banner" style={styles.head}>
       <View style={styles.name}>
         <Say size="tiny" tone="soft">
-          {demo ? DEMO_NAME : 'My book'}
+          {demo ? DEMO_NAME : frameSays.myBook}
         </Say>
         {demo ? (
-          <Press name="demo · leave for my own book" onPress={leave} style={styles.demo}>
+          <Press name={frameSays.leaveDemoLong} onPress={leave} style={styles.demo}>
             <Say size="tiny" bold tone="attention" style={styles.demoText}>
-              demo · leave
+              {frameSays.leaveDemo}
             </Say>
           </Press>
         ) : null}
       </View>
       <Press
         role="switch"
-        name="Lights-out"
+        name={commonSays.lightsOut}
         checked={dark}
         onPress={() => setDevice({ theme: dark ? 'day' : 'lightsOut' })}
         style={styles.icon}
@@ -49,7 +51,7 @@ export function Head() {
         )}
       </Press>
       <Press
-        name="Help"
+        name={commonSays.help}
         href={paths.help}
         onPress={() => router.navigate(paths.help)}
         style={styles.icon}
@@ -57,7 +59,7 @@ export function Head() {
         <CircleHelp size={22} color={color.inkSoft} aria-hidden />
       </Press>
       <Press
-        name="Settings"
+        name={commonSays.settings}
         href={paths.settings}
         onPress={() => router.navigate(paths.settings)}
         style={styles.icon}

@@ -7,6 +7,7 @@ import { color, space, TOUCH } from '@/ui/tokens';
 import { aheadSentence, healthSentences } from '@/words';
 import { copyReminder } from './copyReminder';
 import { paths, type Path } from '@/shell/navigation/paths';
+import { frameSays } from '@/words/frame/frame';
 
 /** What is not as it should be with the book: one line under the head, leading to the whole of it. */
 export function HealthNote() {
@@ -31,8 +32,7 @@ export function HealthNote() {
   );
 }
 
-const NOT_LASTING =
-  'The browser gives no storage: nothing is kept once this page is closed. Save the book as a file before.';
+const NOT_LASTING = frameSays.noStorage;
 
 function Line(props: {
   readonly href: Path;
@@ -48,7 +48,7 @@ function Line(props: {
         <Say size="small" bold={alarm} tone={alarm ? 'off' : 'attention'}>
           {words}{' '}
           <Say size="small" bold tone="action">
-            {more > 0 ? `And ${more} more.` : alarm ? 'What now?' : 'Save a copy'}
+            {more > 0 ? frameSays.andMore(more) : alarm ? frameSays.whatNow : frameSays.saveACopy}
           </Say>
         </Say>
       </Press>

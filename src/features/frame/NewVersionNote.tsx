@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
+import { frameSays } from '@/words/frame/frame';
 import { useNewVersion } from './useNewVersion';
 
 /** A new version waits: a line that says so, and lets it in when the grower is ready. */
@@ -11,9 +12,9 @@ export function NewVersionNote() {
   return (
     <View role="status" style={styles.note}>
       <Say size="small" style={styles.words}>
-        A new version is here. What you have typed stays.
+        {frameSays.newVersion}
       </Say>
-      <Button label="Use it now" onPress={use} />
+      <Button label={frameSays.useItNow} onPress={use} />
     </View>
   );
 }

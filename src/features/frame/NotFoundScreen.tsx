@@ -3,6 +3,7 @@ import { Button } from '@/ui/button';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
+import { frameSays } from '@/words/frame/frame';
 
 /** An address that leads nowhere. */
 export function NotFoundScreen() {
@@ -14,15 +15,15 @@ export function NotFoundScreen() {
           kind="main"
           wet
           grow
-          label="To the Round"
+          label={frameSays.toTheRound}
           onPress={() => router.replace(paths.round)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Nothing stands here.
+        {frameSays.nothingStandsHere}
       </Say>
-      <Say>The address may be old. Nothing in your book has changed.</Say>
+      <Say>{frameSays.addressMayBeOld}</Say>
     </Screen>
   );
 }

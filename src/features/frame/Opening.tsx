@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Skeleton } from '@/ui/layout';
+import { openingSays } from '@/words/frame/opening';
 import { OpeningFailed } from './OpeningFailed';
 
 /** An opening that takes longer than this may never end: then there is a way out, ms. */
@@ -13,11 +14,8 @@ export function Opening({ goOnInMemory }: { readonly goOnInMemory: () => void })
     return () => clearTimeout(timer);
   }, []);
   return tooLong ? (
-    <OpeningFailed
-      message="it has not answered for half a minute. Another tab may hold the storage."
-      goOnInMemory={goOnInMemory}
-    />
+    <OpeningFailed message={openingSays.notAnswered} goOnInMemory={goOnInMemory} />
   ) : (
-    <Skeleton label="Opening the book" />
+    <Skeleton label={openingSays.openingTheBook} />
   );
 }

@@ -8,6 +8,8 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { countEntries, openingFailureSentence } from '@/words';
+import { commonSays } from '@/words/common';
+import { openingSays } from '@/words/frame/opening';
 
 /** Saves everything readable of both books and what went wrong, through a worker of its own. */
 async function saveReadable(): Promise<string> {
@@ -18,9 +20,9 @@ async function saveReadable(): Promise<string> {
   saveBlob('what-went-wrong.json', log);
   const own = found.find(({ book }) => book === 'own');
   const entries = found.reduce((sum, { entries: count }) => sum + count, 0);
-  if (found.length === 0) return 'Nothing of a book could be found in this browser’s storage.';
-  const damaged = own && own.setAside > 0 ? ' Damaged parts are in it as they were found.' : '';
-  return `File made with ${countEntries(entries)}: look in your downloads.${damaged}`;
+  if (found.length === 0) return openingSays.nothingFound;
+  const damaged = own && own.setAside > 0 ? openingSays.damagedIncluded : '';
+  return openingSays.fileMade(countEntries(entries), damaged);
 }
 
 /** Shown where the book does not open: what is wrong, another try, everything readable as a file. */
@@ -33,7 +35,7 @@ export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
       setTold(await saveReadable());
     } catch (error) {
       noteTrouble('rescue', error);
-      setTold(`Nothing could be read: ${messageOf(error)}`);
+      setTold(openingSays.nothingReadable(messageOf(error)));
     } finally {
       setBusy(false);
     }
@@ -41,16 +43,15 @@ export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
   return (
     <View role="alert" style={styles.failed}>
       <Say size="huge" face="slab" heading={1}>
-        The book did not open.
+        {openingSays.theBookDidNotOpen}
       </Say>
       <Say>{openingFailureSentence(message)}</Say>
-      <Say>Nothing was changed. What is in the storage stays there.</Say>
-      <Button kind="main" label="Try again" onPress={() => window.location.reload()} />
-      <Button label="Save everything readable as a file" disabled={busy} onPress={save} />
-      <Button label="Go on without storage" onPress={goOnInMemory} />
+      <Say>{openingSays.nothingChanged}</Say>
+      <Button kind="main" label={commonSays.tryAgain} onPress={() => window.location.reload()} />
+      <Button label={openingSays.saveEverythingReadableAsAFile} disabled={busy} onPress={save} />
+      <Button label={openingSays.goOnWithoutStorage} onPress={goOnInMemory} />
       <Say size="small" tone="soft">
-        Without storage Zolder works until this page is closed; then everything is gone that was not
-        saved as a file.
+        {openingSays.withoutStorage}
       </Say>
       <View role="status" aria-live="polite">
         {told ? <Say size="small">{told}</Say> : null}

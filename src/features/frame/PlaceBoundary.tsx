@@ -6,6 +6,8 @@ import { inBackground, messageOf, noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { commonSays } from '@/words/common';
+import { frameSays } from '@/words/frame/frame';
 
 interface BoundaryProps {
   readonly children: ReactNode;
@@ -35,7 +37,7 @@ class Boundary extends Component<BoundaryProps, State> {
   }
 
   override componentDidCatch(error: unknown): void {
-    noteTrouble(`screen ${this.props.about}`, error);
+    noteTrouble(frameSays.screenAt(this.props.about), error);
   }
 
   private readonly again = () => {
@@ -75,7 +77,7 @@ async function loadAgain(): Promise<void> {
 export function ScreenBroken({ error, retry }: ErrorBoundaryProps) {
   const path = usePathname();
   const { reset } = useQueryErrorResetBoundary();
-  useEffect(() => noteTrouble(`screen ${path}`, error), [path, error]);
+  useEffect(() => noteTrouble(frameSays.screenAt(path), error), [path, error]);
   // Left for another screen, the question is asked anew when this one is opened again.
   useEffect(() => reset, [reset]);
   const again = () => {
@@ -95,7 +97,7 @@ export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
       fallback={(error, again) => (
         <>
           <Broken error={error} again={again} />
-          <Button label="Load the Round" onPress={() => window.location.assign('/')} />
+          <Button label={frameSays.loadTheRound} onPress={() => window.location.assign('/')} />
         </>
       )}
     >
@@ -118,23 +120,19 @@ function Broken({ error, again }: { readonly error: unknown; readonly again: () 
   const loading = COULD_NOT_LOAD.test(messageOf(error));
   useEffect(() => {
     if (!loading) return;
-    const timer = setInterval(() => inBackground('loading again', loadAgain()), RETRY_MS);
+    const timer = setInterval(() => inBackground(frameSays.loadingAgain, loadAgain()), RETRY_MS);
     return () => clearInterval(timer);
   }, [loading]);
   return (
     <View role="alert" style={styles.broken}>
       <Say size="large" face="slab" heading={1}>
-        {loading ? 'This screen could not be loaded yet.' : 'This screen broke.'}
+        {loading ? frameSays.notLoadedYet : commonSays.thisScreenBroke}
       </Say>
-      <Say>
-        {loading
-          ? 'The computer that serves Zolder does not answer. It is tried again by itself; the other places work.'
-          : 'What you saved is safe, and the other places work.'}
-      </Say>
+      <Say>{loading ? frameSays.serverAway : frameSays.savedIsSafe}</Say>
       <Say size="small" tone="soft">
         {messageOf(error)}
       </Say>
-      <Button kind="main" label="Try again" onPress={loading ? loadAgain : again} />
+      <Button kind="main" label={commonSays.tryAgain} onPress={loading ? loadAgain : again} />
     </View>
   );
 }

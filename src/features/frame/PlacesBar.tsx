@@ -4,20 +4,21 @@ import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { PLACES, placeOf } from '@/shell/navigation/places';
+import { frameSays } from '@/words/frame/frame';
 
 /** The five places: a bar under the thumb on a phone, a rail on the left of a wide screen. */
 export function PlacesBar({ wide }: { readonly wide: boolean }) {
   const here = placeOf(usePathname());
   const router = useRouter();
   return (
-    <View role="navigation" aria-label="Places" style={wide ? styles.rail : styles.bar}>
+    <View role="navigation" aria-label={frameSays.places} style={wide ? styles.rail : styles.bar}>
       {PLACES.map(({ href, label, Icon }, at) => {
         const current = href === here;
         const paint = current ? color.action : color.inkSoft;
         return (
           <Press
             key={href}
-            title={wide ? `${label} (key ${at + 1})` : undefined}
+            title={wide ? frameSays.withKey(label, at + 1) : undefined}
             href={href}
             current={current}
             onPress={() => router.navigate(href)}

@@ -23,6 +23,8 @@ import { TimerLine } from './TimerLine';
 import { useIsWide } from '@/shell/useIsWide';
 import { warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { openingSays } from '@/words/frame/opening';
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' {
@@ -106,11 +108,11 @@ export function RootErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   return (
     <View role="alert" style={styles.failed}>
       <Say size="huge" face="slab" heading={1}>
-        This screen broke.
+        {commonSays.thisScreenBroke}
       </Say>
-      <Say>What you saved is safe. What went wrong: {error.message}</Say>
-      <Button kind="main" label="Load it again" onPress={retry} />
-      <Button label="Back to the Round" onPress={() => window.location.assign('/')} />
+      <Say>{openingSays.savedIsSafe(error.message)}</Say>
+      <Button kind="main" label={openingSays.loadItAgain} onPress={retry} />
+      <Button label={openingSays.backToTheRound} onPress={() => window.location.assign('/')} />
     </View>
   );
 }

@@ -5,6 +5,7 @@ import { useAnswer, useNowMs, questions } from '@/book/react';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
+import { frameSays } from '@/words/frame/frame';
 import { timerHref, timerWords } from './timerWords';
 
 const TICK_MS = 1000;
@@ -19,7 +20,7 @@ export function TimerLine() {
   const { data: timers } = useAnswer(questions.timers(minuteMs));
   if (!timers || timers.length === 0) return null;
   return (
-    <View role="region" aria-label="Timers" style={styles.lines}>
+    <View role="region" aria-label={frameSays.timers} style={styles.lines}>
       {timers.slice(0, 3).map((timer) => (
         <Line key={timer.id} timer={timer} nowMs={nowMs} />
       ))}

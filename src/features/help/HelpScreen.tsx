@@ -6,9 +6,11 @@ import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { DISPUTES, type Dispute } from '@/words';
+import { commonSays } from '@/words/common';
+import { helpSays } from '@/words/help/help';
 import { DrawingsKey } from './DrawingsKey';
-import { HELP_CARDS } from './helpCards';
-import { HELP_PAGE_NAMES, HELP_PAGES, holdsWords, type HelpPage } from './helpPlaces';
+import { HELP_CARDS } from '@/words/help/helpCards';
+import { HELP_PAGE_NAMES, HELP_PAGES, holdsWords, type HelpPage } from '@/words/help/helpPlaces';
 
 const DISPUTE_LIST: readonly Dispute[] = Object.values(DISPUTES);
 
@@ -31,13 +33,13 @@ export function HelpScreen() {
         )
       : [];
   return (
-    <Screen actions={<Button wet label="Back" onPress={back} />}>
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
-        Help
+        {commonSays.help}
       </Say>
-      <TextField label="Search Help" typed={typed} onType={setTyped} />
+      <TextField label={helpSays.searchHelp} typed={typed} onType={setTyped} />
       <Choice
-        label="About which place"
+        label={helpSays.aboutWhichPlace}
         value={here}
         onChoose={(next) => {
           setTyped('');
@@ -55,7 +57,7 @@ export function HelpScreen() {
       {here === 'drawings' ? <DrawingsKey /> : null}
       <View role="status" aria-live="polite">
         {cards.length + disputes.length === 0 && here === 'all' ? (
-          <Say>Nothing in Help has these words. Try one word less.</Say>
+          <Say>{helpSays.nothingFound}</Say>
         ) : null}
       </View>
       {cards.map(({ id, question, answer, source }) => (
@@ -71,7 +73,7 @@ export function HelpScreen() {
       ))}
       {disputes.length > 0 ? (
         <Say size="large" face="slab" heading={2}>
-          Where people disagree
+          {helpSays.wherePeopleDisagree}
         </Say>
       ) : null}
       {disputes.map(({ question, schools, why, others }) => (
@@ -86,8 +88,7 @@ export function HelpScreen() {
         </View>
       ))}
       <Say size="small" tone="soft">
-        Zolder is an aid to judgement, not a certified instrument record. Where a permit or a buyer
-        asks for certified calibration, use an accredited service and keep their papers.
+        {helpSays.zolderIsAnAidToJudgement}
       </Say>
     </Screen>
   );

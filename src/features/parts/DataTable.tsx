@@ -17,6 +17,8 @@ import { TextField } from '@/ui/form';
 import { Say, type TextTone } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import type { Path } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { partsSays } from '@/words/parts/parts';
 
 /** One cell: what it says, and what it is sorted by. */
 export interface TableCell {
@@ -93,7 +95,7 @@ export function DataTable({ label, heads, rows }: Props) {
   return (
     <View style={styles.table}>
       <View style={styles.filter}>
-        <TextField label="Show only rows with" typed={word} onType={setWord} />
+        <TextField label={partsSays.showOnlyRowsWith} typed={word} onType={setWord} />
       </View>
       <View role="table" aria-label={label}>
         <View role="row" style={[styles.row, styles.head]}>
@@ -105,7 +107,7 @@ export function DataTable({ label, heads, rows }: Props) {
             return (
               <View key={header.id} role="columnheader" style={width(at)} {...aria}>
                 <Press
-                  name={`Sort by ${heads[at]?.title}`}
+                  name={partsSays.sortBy(heads[at]?.title ?? '')}
                   onPress={() => header.column.toggleSorting()}
                   style={styles.sort}
                 >
@@ -148,7 +150,7 @@ export function DataTable({ label, heads, rows }: Props) {
       </View>
       {shown.length === 0 ? (
         <Say size="small" tone="soft">
-          {rows.length === 0 ? 'Nothing here yet.' : 'No row has that word.'}
+          {rows.length === 0 ? commonSays.nothingHereYet : partsSays.noRowHasThatWord}
         </Say>
       ) : null}
     </View>

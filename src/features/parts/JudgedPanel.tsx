@@ -4,6 +4,7 @@ import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { judgedWords, type Waiting } from '@/words';
+import { partsSays } from '@/words/parts/parts';
 import { BandEnds } from './BandEnds';
 import { JudgedNotch } from './JudgedNotch';
 import { WhyBudget } from './WhyBudget';
@@ -30,7 +31,7 @@ export function JudgedPanel({ quantity, judged, aside, outlook, waiting, size = 
     ? formats.phPair(value, budget.expandedU)
     : formats.ecPair(value, budget.expandedU);
   const write = ph ? formats.ph : formats.ec;
-  const unit = ph ? 'pH' : `${formats.ecUnit} at 25 °C`;
+  const unit = ph ? 'pH' : partsSays.at25C(formats.ecUnit);
   const words = judgedWords(judged, written.plusMinus);
   const sure = hasNumber(standing);
   return (
@@ -39,7 +40,7 @@ export function JudgedPanel({ quantity, judged, aside, outlook, waiting, size = 
         <Say size="hero" face="mono" bold>
           {sure ? written.value : formats.number(value, 2)}
         </Say>
-        <Say tone="soft">{sure ? `± ${written.plusMinus} ${unit}` : `${unit} was shown`}</Say>
+        <Say tone="soft">{sure ? `± ${written.plusMinus} ${unit}` : partsSays.wasShown(unit)}</Say>
       </View>
       {sure ? <JudgedNotch quantity={quantity} judged={judged} size={size} /> : null}
       {verdict === 'noBand' || !sure ? null : (

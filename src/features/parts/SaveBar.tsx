@@ -1,5 +1,6 @@
 import { Button } from '@/ui/button';
 import { useBack } from '@/shell/navigation/useBack';
+import { commonSays } from '@/words/common';
 
 interface Props {
   /** The verb of the main action. */
@@ -13,7 +14,7 @@ export function SaveBar({ label, onSave, disabled = false }: Props) {
   const back = useBack();
   return (
     <>
-      <Button wet label="Back" onPress={back} />
+      <Button wet label={commonSays.back} onPress={back} />
       <Button kind="main" wet grow label={label} disabled={disabled} onPress={onSave} />
     </>
   );

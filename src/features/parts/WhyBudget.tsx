@@ -7,6 +7,8 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { BUDGET_WORDS } from '@/words';
+import { commonSays } from '@/words/common';
+import { partsSays } from '@/words/parts/parts';
 
 interface Props {
   readonly budget: Budget;
@@ -32,8 +34,8 @@ export function WhyBudget({ budget, aside, of, write }: Props) {
         </Say>
         <Button
           kind="text"
-          label={open ? 'Close' : 'Why ±?'}
-          name={`${open ? 'Close' : 'Why ±?'} ${of}`}
+          label={open ? commonSays.close : partsSays.whyMargin}
+          name={`${open ? commonSays.close : partsSays.whyMargin} ${of}`}
           keyHint={hint('.')}
           onPress={() => setOpen(!open)}
         />
@@ -51,7 +53,7 @@ export function WhyBudget({ budget, aside, of, write }: Props) {
             </View>
           ))}
           <Say size="small" bold>
-            What would shrink it: {BUDGET_WORDS[largest.source].shrink}
+            {partsSays.whatWouldShrinkIt(BUDGET_WORDS[largest.source].shrink)}
           </Say>
         </View>
       ) : null}

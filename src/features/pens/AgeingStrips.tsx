@@ -6,6 +6,8 @@ import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { Say } from '@/ui/text';
 import { color } from '@/ui/tokens';
 import { dayMonth, shortDay } from '@/words';
+import { driftSays } from '@/words/pens/drift';
+import { commonSays } from '@/words/common';
 
 interface Props {
   readonly ageing: NonNullable<DriftAnswer['ageing']>;
@@ -27,7 +29,7 @@ export function AgeingStrips({ ageing, domain, left, table }: Props) {
   return (
     <>
       <Say size="small" bold>
-        How its probe ages
+        {driftSays.howItsProbeAges}
       </Say>
       <Measured>
         {(width) => (
@@ -37,7 +39,7 @@ export function AgeingStrips({ ageing, domain, left, table }: Props) {
                 size={{ width, height: HEIGHT, left }}
                 look={{ color: color.seriesPh }}
                 write={percent}
-                sentence={`Gain left through all adjustments, now ${percent(gains.at(-1)!.gain)}; worn out below ${percent(WORN_GAIN)}.`}
+                sentence={driftSays.gainSaid(percent(gains.at(-1)!.gain), percent(WORN_GAIN))}
                 spec={{
                   domain,
                   points: gains.map(({ atMs, gain }) => ({ atMs, value: gain })),
@@ -51,7 +53,7 @@ export function AgeingStrips({ ageing, domain, left, table }: Props) {
                 size={{ width, height: HEIGHT, left }}
                 look={{ color: color.seriesTemp, dash: '2 3' }}
                 write={seconds}
-                sentence={`Time to stand still at each check, now ${seconds(settles.at(-1)!.settleS)}.`}
+                sentence={driftSays.settleSaid(seconds(settles.at(-1)!.settleS))}
                 spec={{
                   domain,
                   points: settles.map(({ atMs, settleS }) => ({ atMs, value: settleS })),
@@ -65,13 +67,13 @@ export function AgeingStrips({ ageing, domain, left, table }: Props) {
         )}
       </Measured>
       <Say size="small" tone="soft">
-        {gains.length > 1 ? 'Above: gain left through all adjustments, worn out below 90 %. ' : ''}
-        {settles.length > 1 ? 'Dotted: how long it took to stand still.' : ''}
+        {gains.length > 1 ? driftSays.gainKey : ''}
+        {settles.length > 1 ? driftSays.settleKey : ''}
       </Say>
       {table ? (
         <SimpleTable
-          label="How its probe ages"
-          heads={['Day', 'Gain left', 'Still after']}
+          label={driftSays.howItsProbeAges}
+          heads={[commonSays.day, driftSays.gainLeft, driftSays.stillAfter]}
           rows={[...settles].reverse().map(({ atMs, settleS }) => {
             const gain = gains.find((each) => each.atMs === atMs)?.gain;
             return {

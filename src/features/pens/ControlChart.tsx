@@ -3,6 +3,7 @@ import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
+import { controlSays } from '@/words/pens/control';
 import type { ControlPoint } from './controlModel';
 
 const DAY_MS = 86_400_000;
@@ -29,7 +30,7 @@ export function ControlChart({ penCode, points, nowMs }: Props) {
             size={{ width, height: 120, left: LEFT }}
             look={{ color: color.seriesPh }}
             write={(value) => formats.number(value, 2)}
-            sentence={`Error of ${penCode} in the house control, ${points.length} readings; the table below has them.`}
+            sentence={controlSays.chartSaid(penCode, points.length)}
             spec={{
               domain,
               points: points.map(({ atMs, error }) => ({ atMs, value: error })),

@@ -23,6 +23,8 @@ import {
   tempMessage,
   type FieldMessage,
 } from '@/words';
+import { commonSays } from '@/words/common';
+import { controlSays } from '@/words/pens/control';
 import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
 
 const ControlChart = chunkPart<ComponentProps<typeof ControlChartDrawn>>('charts', 'ControlChart');
@@ -39,7 +41,7 @@ export function ControlScreen() {
   const [shown, setShown] = useState('');
   const [temp, setTemp] = useState('');
   const [messages, setMessages] = useState<{ shown?: FieldMessage; temp?: FieldMessage }>({});
-  if (!pen || !rows) return <Skeleton label="Loading the control" />;
+  if (!pen || !rows) return <Skeleton label={controlSays.loadingTheControl} />;
   const points = controlPoints(rows, penId);
   const number = (x: number) => formats.number(x, 2);
   const save = async () => {
@@ -50,7 +52,7 @@ export function ControlScreen() {
     const next = {
       shown: value.ok
         ? phIssue && phMessage(phIssue, formats)
-        : notANumber(value, 'value the pen shows'),
+        : notANumber(value, controlSays.valueShown),
       temp: degrees.ok
         ? tempIssue && tempMessage(tempIssue, formats)
         : notANumber(degrees, 'temperature'),
@@ -68,14 +70,14 @@ export function ControlScreen() {
     if (await act(readControl(body))) setShown('');
   };
   return (
-    <Screen actions={<SaveBar label="Write it down" onSave={save} />}>
+    <Screen actions={<SaveBar label={controlSays.writeItDown} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
-        House control · {pen.body.code}
+        {controlSays.title(pen.body.code)}
       </Say>
       <Say>{controlSentence(points, number)}</Say>
       <Panel>
         <SelectField
-          label="The control’s value"
+          label={controlSays.theControlsValue}
           value={nominal}
           options={CONTROL_NOMINALS.map((value) => ({
             value: String(value),
@@ -84,7 +86,7 @@ export function ControlScreen() {
           onChoose={setNominal}
         />
         <NumberField
-          label="Shows"
+          label={commonSays.shows}
           unit=""
           typed={shown}
           onType={setShown}
@@ -92,7 +94,7 @@ export function ControlScreen() {
           size="large"
         />
         <NumberField
-          label="Temp."
+          label={commonSays.temp}
           unit={formats.settings.tempUnit}
           typed={temp}
           onType={setTemp}
@@ -100,16 +102,15 @@ export function ControlScreen() {
           size="large"
         />
         <Say size="small" tone="soft">
-          A buffer of a second lot, so that a spoilt bottle is noticed too. It warns; it never
-          corrects and is never a calibration point.
+          {controlSays.aBufferOfASecondLot}
         </Say>
       </Panel>
       {points.length > 0 ? (
         <View>
           <ControlChart penCode={pen.body.code} points={points} nowMs={nowMs} />
           <SimpleTable
-            label="House control"
-            heads={['Day', 'Shown', 'Should be', 'Error']}
+            label={commonSays.houseControl}
+            heads={[commonSays.day, controlSays.shown, controlSays.shouldBe, controlSays.error]}
             rows={[...points].reverse().map(({ id, atMs, shown: value, truth, error }) => ({
               id,
               cells: [shortDay(atMs), number(value), number(truth), formats.number(error, 2)],

@@ -9,6 +9,8 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
+import { driftSays } from '@/words/pens/drift';
+import { commonSays } from '@/words/common';
 import { AgeingStrips } from './AgeingStrips';
 import {
   driftLines,
@@ -42,7 +44,7 @@ export function DriftPanel({ drift, nowMs }: Props) {
   const name = quantity === 'ph' ? 'pH' : 'EC';
   return (
     <Panel>
-      <Say bold>How its {name} drifts</Say>
+      <Say bold>{driftSays.title(name)}</Say>
       <Say size="small">{sentence}</Say>
       <Measured>
         {(width) => (
@@ -51,7 +53,7 @@ export function DriftPanel({ drift, nowMs }: Props) {
               size={{ width, height: HEIGHT, left: LEFT }}
               look={{ color: quantity === 'ph' ? color.seriesPh : color.seriesEc }}
               write={(value) => writeError(value, quantity, formats)}
-              sentence={`${name} error of this pen at its checks. ${sentence}`}
+              sentence={driftSays.chartSaid(name, sentence)}
               flags={flags}
               spec={{
                 domain,
@@ -71,12 +73,10 @@ export function DriftPanel({ drift, nowMs }: Props) {
         )}
       </Measured>
       <Say size="small" tone="soft">
-        Shaded: the tolerance. Line with its margin: the pen’s error and ±, as known now. A step is
-        an adjustment.
-        {flags.some(({ kind }) => kind === 'incident')
-          ? ' Triangle: something happened to the pen.'
-          : ''}
-        {dueByDriftMs === undefined ? '' : ' T: the day it is due by its own drift.'}
+        {driftSays.chartKey(
+          flags.some(({ kind }) => kind === 'incident') ? driftSays.triangle : '',
+          dueByDriftMs === undefined ? '' : driftSays.dueMark,
+        )}
       </Say>
       {drift.ageing ? (
         <AgeingStrips ageing={drift.ageing} domain={domain} left={LEFT} table={table} />
@@ -90,15 +90,15 @@ export function DriftPanel({ drift, nowMs }: Props) {
       <View>
         <Button
           kind="text"
-          label={table ? 'Hide the table' : 'Show as a table'}
-          name={table ? `Hide the table of ${name}` : `Show as a table: ${name}`}
+          label={table ? driftSays.hideTheTable : driftSays.showAsATable}
+          name={table ? driftSays.hideTableOf(name) : driftSays.showTableOf(name)}
           onPress={() => setTable(!table)}
         />
       </View>
       {table ? (
         <SimpleTable
-          label={`${name} error at each check`}
-          heads={['Day', 'Read', 'Error', '±']}
+          label={driftSays.errorAtEachCheck(name)}
+          heads={[commonSays.day, commonSays.read, driftSays.error, '±']}
           rows={driftLines(drift, formats).map(({ id, day, what, error, plusMinus }) => ({
             id,
             cells: [day, what, error, plusMinus],

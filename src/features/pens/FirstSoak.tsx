@@ -4,6 +4,7 @@ import { useAct } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { penSays } from '@/words/pens/pen';
 
 const HOUR_MS = 3_600_000;
 /** Where its profile says nothing, h. */
@@ -29,16 +30,13 @@ export function FirstSoak({
         what: 'soak',
         at: new Date(nowMs).toISOString(),
         until: new Date(nowMs + hours * HOUR_MS).toISOString(),
-        note: 'Before its first use.',
+        note: penSays.beforeItsFirstUse,
       }),
     );
   return (
     <Panel>
-      <Say>
-        A new pH probe stands {hours} h in storage solution first, tip covered. White crystals round
-        its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.
-      </Say>
-      <Button label={`Start its first soak, ${hours} h`} disabled={busy} onPress={soak} />
+      <Say>{penSays.firstSoakHint(hours)}</Say>
+      <Button label={penSays.startFirstSoak(hours)} disabled={busy} onPress={soak} />
     </Panel>
   );
 }

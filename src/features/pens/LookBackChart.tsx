@@ -4,6 +4,7 @@ import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
+import { lookBackSays } from '@/words/pens/lookBack';
 import { writeError } from './driftViewModel';
 
 const LEFT = 64;
@@ -23,7 +24,10 @@ export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {
               size={{ width, height: 110, left: LEFT }}
               look={{ color: color.off }}
               write={(value) => writeError(value, quantity, formats)}
-              sentence={`The pen’s error between the two checks, from ${writeError(errorFrom, quantity, formats)} to ${writeError(errorTo, quantity, formats)}.`}
+              sentence={lookBackSays.chartSaid(
+                writeError(errorFrom, quantity, formats),
+                writeError(errorTo, quantity, formats),
+              )}
               spec={{
                 domain,
                 points: curve

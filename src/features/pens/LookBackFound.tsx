@@ -12,6 +12,8 @@ import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { lookBackHeadline, lookBackLine, lookBackStory } from './lookBackViewModel';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { lookBackSays } from '@/words/pens/lookBack';
 
 const LookBackChart = chunkPart<ComponentProps<typeof LookBackChartDrawn>>(
   'charts',
@@ -37,14 +39,14 @@ export function LookBackFound({ answer, heading = 1 }: Props) {
   return (
     <>
       <Say size="small" tone="soft">
-        Look-back · {answer.penCode}
+        {lookBackSays.title(answer.penCode)}
       </Say>
       <Say size={heading === 1 ? 'huge' : 'large'} face="slab" heading={heading}>
         {lookBackHeadline(answer, formats)}
       </Say>
       <Say>{lookBackStory(answer, formats)}</Say>
       <LookBackChart answer={answer} />
-      <View role="list" aria-label="Readings">
+      <View role="list" aria-label={commonSays.readings}>
         {(all ? answer.rows : changed).map((row) => (
           <Row key={row.id} row={row} answer={answer} leads={heading === 1} />
         ))}
@@ -52,11 +54,11 @@ export function LookBackFound({ answer, heading = 1 }: Props) {
       {kept > 0 ? (
         <View style={styles.kept}>
           <Say size="small" tone="soft">
-            {kept === 1 ? '1 keeps its verdict.' : `${kept} keep their verdict.`}
+            {kept === 1 ? lookBackSays.oneKeeps : lookBackSays.keepTheirs(kept)}
           </Say>
           <Button
             kind="text"
-            label={all ? 'Only those that change' : 'Show all'}
+            label={all ? lookBackSays.onlyThoseThatChange : lookBackSays.showAll}
             onPress={() => setAll(!all)}
           />
         </View>
@@ -99,7 +101,7 @@ function Row(props: {
             </Say>
           </Say>
           <Say size="tiny" tone="soft">
-            then: {line.wordThen}
+            {lookBackSays.thenVerdict(line.wordThen)}
           </Say>
         </View>
         <View style={styles.notch}>
@@ -108,7 +110,13 @@ function Row(props: {
             band={row.band}
             reading={row.now}
             wasValue={row.then.value}
-            sentence={`${line.now} ${line.unit}, ${line.word}; it was taken for ${line.then}, ${line.wordThen}.`}
+            sentence={lookBackSays.nowAndThen({
+              now: line.now,
+              unit: line.unit,
+              verdict: line.word,
+              then: line.then,
+              thenVerdict: line.wordThen,
+            })}
           />
         </View>
       </View>

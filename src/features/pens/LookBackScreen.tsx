@@ -5,6 +5,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { LookBackFound } from './LookBackFound';
 import { paths } from '@/shell/navigation/paths';
+import { lookBackSays } from '@/words/pens/lookBack';
 
 /** Which past readings and doses a check found out about. */
 export function LookBackScreen() {
@@ -19,11 +20,11 @@ export function LookBackScreen() {
       kind="main"
       wet
       grow
-      label="To the pen"
+      label={lookBackSays.toThePen}
       onPress={() => router.navigate(paths.pen(penId))}
     />
   );
-  if (data === undefined) return <Skeleton label="Looking back" />;
+  if (data === undefined) return <Skeleton label={lookBackSays.lookingBack} />;
   return <Screen actions={toPen}>{data ? <LookBackFound answer={data} /> : <Nothing />}</Screen>;
 }
 
@@ -31,12 +32,9 @@ function Nothing() {
   return (
     <>
       <Say size="huge" face="slab" heading={1}>
-        Nothing to look back on yet.
+        {lookBackSays.nothingToLookBackOnYet}
       </Say>
-      <Say>
-        A look-back needs a check that read the pen as found, before anything was cleaned or
-        adjusted, and readings before it.
-      </Say>
+      <Say>{lookBackSays.needsAsFound}</Say>
     </>
   );
 }

@@ -12,6 +12,7 @@ import { MakerSession } from './MakerSession';
 import { OUTCOME_SENTENCE, sessionLine } from './penViewModel';
 import { twiceCheckedLine } from './twiceChecked';
 import { paths } from '@/shell/navigation/paths';
+import { penSays } from '@/words/pens/pen';
 
 /** Shown at once; older ones stand in the Book. */
 const MOST = 20;
@@ -29,14 +30,9 @@ export function PenChecks({
   return (
     <>
       <Say size="large" face="slab" heading={2}>
-        Checks
+        {penSays.checks}
       </Say>
-      {sessions.length === 0 ? (
-        <Say>
-          No check yet. The first check takes about two minutes a cup; until then the maker’s
-          accuracy is all its numbers are worth.
-        </Say>
-      ) : null}
+      {sessions.length === 0 ? <Say>{penSays.noCheckYet}</Say> : null}
       {sessions.length === 0 && body.ph ? <FirstSoak pen={pen} nowMs={nowMs} /> : null}
       {sessions.slice(0, MOST).map((session) => (
         <Check
@@ -49,8 +45,7 @@ export function PenChecks({
       {body.papers?.adjustedOn ? <MakerSession body={body} /> : null}
       {oldest === undefined ? null : (
         <Say size="small" tone="soft">
-          Records of checks are kept three years at least: the oldest here until{' '}
-          {dayMonthYear(erasableFromMs(oldest))}.
+          {penSays.keptUntil(dayMonthYear(erasableFromMs(oldest)))}
         </Say>
       )}
     </>
@@ -73,7 +68,12 @@ function Check({ penId, session, twice }: CheckProps) {
   return (
     <View style={styles.session}>
       <Say size="small" tone="soft">
-        {shortDay(atMs)} · {side} at {formats.temp(tempC)} {by ? `· ${by}` : ''}
+        {penSays.checkLine({
+          moment: shortDay(atMs),
+          side,
+          temp: formats.temp(tempC),
+          state: by ? `· ${by}` : '',
+        })}
       </Say>
       <Say size="small" face="mono">
         {sessionLine(session, formats)}
@@ -87,8 +87,8 @@ function Check({ penId, session, twice }: CheckProps) {
         <Say size="small">{OUTCOME_SENTENCE[body.outcome]}</Say>
         <Button
           kind="text"
-          label="Look back"
-          name={`Look back from ${shortDay(atMs)}, ${side}`}
+          label={penSays.lookBack}
+          name={penSays.lookBackFrom(shortDay(atMs), side)}
           onPress={() => router.navigate(paths.lookBack(penId, { quantity, at: atMs }))}
         />
       </View>

@@ -14,6 +14,8 @@ import { PenChecks } from './PenChecks';
 import { PenSidePanel } from './PenSidePanel';
 import { careDueLine, papersLine, reasonOf } from './penViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { penSays } from '@/words/pens/pen';
 
 const DriftPanel = chunkPart<ComponentProps<typeof DriftPanelDrawn>>('charts', 'DriftPanel');
 
@@ -37,7 +39,7 @@ export function PenDetail({
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const hint = useKeyHint();
   useKeyAct('check', () => router.navigate(paths.bench(penId)));
-  if (pen === undefined) return <Skeleton label="Loading the pen" />;
+  if (pen === undefined) return <Skeleton label={commonSays.loadingThePen} />;
   if (pen === null) return <NoPen />;
   const go = (href: Path) => router.navigate(href);
   return (
@@ -46,7 +48,7 @@ export function PenDetail({
       actions={
         beside ? null : (
           <>
-            <Button wet label="Care" onPress={() => go(paths.care(penId))} />
+            <Button wet label={penSays.care} onPress={() => go(paths.care(penId))} />
             {pen.sides.map((side, at) => (
               <Button
                 key={side.quantity}
@@ -55,7 +57,9 @@ export function PenDetail({
                 wet
                 grow
                 label={
-                  pen.sides.length === 1 ? 'Check' : `Check ${side.quantity === 'ph' ? 'pH' : 'EC'}`
+                  pen.sides.length === 1
+                    ? commonSays.check
+                    : penSays.checkSide(side.quantity === 'ph' ? 'pH' : 'EC')
                 }
                 onPress={() => go(paths.bench(penId, { quantity: side.quantity }))}
               />
@@ -73,7 +77,11 @@ export function PenDetail({
             {PEN_WORD[pen.word]}
           </Say>
           {beside ? null : (
-            <Button kind="text" label="Change the pen" onPress={() => go(paths.editPen(penId))} />
+            <Button
+              kind="text"
+              label={penSays.changeThePen}
+              onPress={() => go(paths.editPen(penId))}
+            />
           )}
         </View>
         <Say size="small">{reasonOf(pen)}</Say>
@@ -89,7 +97,7 @@ export function PenDetail({
         .map(({ quantity }) => (
           <Button
             key={quantity}
-            label={`Look back: ${quantity === 'ph' ? 'pH' : 'EC'}`}
+            label={penSays.lookBackAt(quantity === 'ph' ? 'pH' : 'EC')}
             onPress={() => go(paths.lookBack(penId, { quantity }))}
           />
         ))}
@@ -97,14 +105,18 @@ export function PenDetail({
         {pen.sides.length > 1 ? (
           <Button
             kind="text"
-            label="Check both, EC first"
+            label={penSays.checkBothEcFirst}
             onPress={() => go(paths.bench(penId, { quantity: 'ec', then: 'ph' }))}
           />
         ) : null}
         {pen.body.ph ? (
-          <Button kind="text" label="House control" onPress={() => go(paths.control(penId))} />
+          <Button
+            kind="text"
+            label={commonSays.houseControl}
+            onPress={() => go(paths.control(penId))}
+          />
         ) : null}
-        <Button kind="text" label="Probes" onPress={() => go(paths.probes(penId))} />
+        <Button kind="text" label={penSays.probes} onPress={() => go(paths.probes(penId))} />
       </View>
       {pen.careDue.map((due) => {
         const text = careDueLine(due, nowMs);
@@ -122,7 +134,7 @@ export function PenDetail({
       {pen.care.length > 0 ? (
         <View>
           <Say size="large" face="slab" heading={2}>
-            Care
+            {penSays.care}
           </Say>
           {pen.care.slice(0, 6).map(({ id, body, atMs, by }) => (
             <Say key={id} size="small">
@@ -142,13 +154,19 @@ function NoPen() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="All pens" onPress={() => router.navigate(paths.pens)} />
+        <Button
+          kind="main"
+          wet
+          grow
+          label={commonSays.allPens}
+          onPress={() => router.navigate(paths.pens)}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        This pen is not in the book.
+        {commonSays.penNotInBook}
       </Say>
-      <Say>It may be in the other book: the demo and your own are kept apart.</Say>
+      <Say>{commonSays.maybeInOtherBook}</Say>
     </Screen>
   );
 }

@@ -6,6 +6,7 @@ import { Panel } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { TOLERANCE_WORD } from '@/words';
+import { penSays } from '@/words/pens/pen';
 import { errorLine, lastCheckLine, nextCheckLine } from './penViewModel';
 
 /** One side: its error in the notch of its tolerance. */
@@ -20,7 +21,7 @@ export function PenSidePanel(props: {
   const { error, tolerance, state } = side;
   const line = errorLine(side, formats);
   const limit = ph
-    ? `± ${formats.number(tolerance.high, 2)} pH`
+    ? penSays.plusMinusPh(formats.number(tolerance.high, 2))
     : `± ${formats.number(100 * tolerance.high, 0)} %`;
   return (
     <Panel>
@@ -39,19 +40,19 @@ export function PenSidePanel(props: {
             expandedU: error.budget.expandedU,
             verdict: judgeReading(error.error, { stdU: error.budget.stdU }, tolerance).verdict,
           }}
-          sentence={`${line}; tolerance ${limit}.`}
+          sentence={penSays.withTolerance(line, limit)}
         />
       ) : null}
       {error ? (
         <WhyBudget
-          aside={`tolerance ${limit} (${TOLERANCE_WORD[pen.body.tolerancePolicy]}); every reading is corrected by this`}
-          of={`of the ${ph ? 'pH' : 'EC'} error`}
+          aside={penSays.toleranceAndSchool(limit, TOLERANCE_WORD[pen.body.tolerancePolicy])}
+          of={penSays.ofError(ph ? 'pH' : 'EC')}
           budget={error.budget}
           write={(u) => (ph ? formats.number(u, 3) : `${formats.number(100 * u, 1)} %`)}
         />
       ) : (
         <Say size="small" tone="soft">
-          The maker’s accuracy is all there is.
+          {penSays.onlyMakersAccuracy}
         </Say>
       )}
       <Say size="small">{nextCheckLine(side, nowMs)}</Say>

@@ -1,5 +1,4 @@
 import { Slot, useGlobalSearchParams, useSegments } from 'expo-router';
-import { useIsWide } from '@/shell/useIsWide';
 import { Panes } from '@/ui/layout';
 import { PenDetail } from './PenScreen';
 import { PensScreen } from './PensScreen';
@@ -12,10 +11,8 @@ const BESIDE_PEN: readonly (string | undefined)[] = ['bench', 'care', 'control',
  * what is being done to it.
  */
 export function PensPlace() {
-  const wide = useIsWide();
   const [, within, act] = useSegments() as readonly string[];
   const { penId } = useGlobalSearchParams<{ penId?: string }>();
-  if (!wide) return <Slot />;
   const isActing = within === '[penId]' && BESIDE_PEN.includes(act) && penId !== undefined;
   const subject = isActing ? <PenDetail key={penId} penId={penId} beside /> : undefined;
   return <Panes list={<PensScreen />} subject={subject} main={<Slot />} />;

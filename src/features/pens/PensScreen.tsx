@@ -10,6 +10,8 @@ import { Say } from '@/ui/text';
 import { PEN_TONE, PEN_WORD } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { pensSays } from '@/words/pens/pens';
 
 /** Each pen as a label: its state in a word, its error at the crops' pH, when it is due. */
 export function PensScreen() {
@@ -20,7 +22,7 @@ export function PensScreen() {
   useKeyAct('add', () => router.navigate(paths.newPen));
   const formats = useFormats();
   const { data: pens } = useAnswer(questions.pens(nowMs));
-  if (!pens) return <Skeleton label="Loading pens" />;
+  if (!pens) return <Skeleton label={pensSays.loadingPens} />;
   return (
     <Screen
       actions={
@@ -28,19 +30,17 @@ export function PensScreen() {
           kind={pens.length === 0 ? 'main' : 'quiet'}
           wet
           grow
-          label="Add a pen"
+          label={commonSays.addAPen}
           keyHint={hint('N')}
           onPress={() => router.navigate(paths.newPen)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Pens
+        {pensSays.pens}
       </Say>
       <Say size="small" tone="soft">
-        {pens.length === 0
-          ? 'Every handheld pen stands here with what its numbers are worth today. Add the first one.'
-          : pensSummary(pens)}
+        {pens.length === 0 ? pensSays.whatStandsHere : pensSummary(pens)}
       </Say>
       {pens.map((pen) => {
         const { code, name } = pen.body;
@@ -51,7 +51,7 @@ export function PensScreen() {
           <LabelRow
             key={pen.id}
             code={code}
-            action="Open"
+            action={commonSays.open}
             edge={trouble ? 'off' : 'plain'}
             href={href}
             selected={path.startsWith(href)}

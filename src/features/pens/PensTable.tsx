@@ -6,13 +6,15 @@ import { Say } from '@/ui/text';
 import { ago, PEN_TONE, PEN_WORD } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { pensSays } from '@/words/pens/pens';
 
 const HEADS: readonly TableHead[] = [
-  { title: 'Pen', width: 5 },
-  { title: 'State', width: 3 },
-  { title: 'Error', width: 6, mono: true },
-  { title: 'Last check', width: 3 },
-  { title: 'Next', width: 4 },
+  { title: commonSays.pen, width: 5 },
+  { title: pensSays.state, width: 3 },
+  { title: pensSays.error, width: 6, mono: true },
+  { title: pensSays.lastCheck, width: 3 },
+  { title: pensSays.next, width: 4 },
 ];
 
 /** All pens side by side: state, error, when they are due. */
@@ -20,7 +22,7 @@ export function PensTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
   const { data: pens } = useAnswer(questions.pens(nowMs));
-  if (!pens) return <Skeleton label="Loading pens" />;
+  if (!pens) return <Skeleton label={pensSays.loadingPens} />;
   const rows = pens.flatMap((pen) =>
     pen.sides.map((side) => {
       const name = `${pen.body.code} ${side.quantity === 'ph' ? 'pH' : 'EC'} · ${pen.body.name}`;
@@ -44,12 +46,12 @@ export function PensTable() {
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        All pens
+        {commonSays.allPens}
       </Say>
       <Say size="small" tone="soft">
         {pensSummary(pens)}
       </Say>
-      <DataTable label="All pens" heads={HEADS} rows={rows} />
+      <DataTable label={commonSays.allPens} heads={HEADS} rows={rows} />
     </Screen>
   );
 }

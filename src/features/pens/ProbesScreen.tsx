@@ -18,6 +18,7 @@ import {
 } from './probeForm';
 import { probeLines } from './probeLines';
 import { paths } from '@/shell/navigation/paths';
+import { probesSays } from '@/words/pens/probes';
 
 /** The probes of a pen over its life, pH and EC apart; and fitting the next one. */
 export function ProbesScreen() {
@@ -30,7 +31,7 @@ export function ProbesScreen() {
   const [side, setSide] = useState<'ph' | 'ec'>();
   const [form, setForm] = useState(EMPTY_PROBE);
   const [wrong, setWrong] = useState<ProbeMessages>({});
-  if (!pen || !rows) return <Skeleton label="Loading the probes" />;
+  if (!pen || !rows) return <Skeleton label={probesSays.loadingTheProbes} />;
   const sides = pen.sides.map(({ quantity }) => quantity);
   const chosen = side ?? sides[0] ?? 'ph';
   const field = (name: keyof ProbeForm) => ({
@@ -49,9 +50,9 @@ export function ProbesScreen() {
     if (await act(fitProbe(probe))) goOn.to(paths.pen(penId));
   };
   return (
-    <Screen actions={<SaveBar label="Fitted: start its life" onSave={fit} />}>
+    <Screen actions={<SaveBar label={probesSays.fittedStartItsLife} onSave={fit} />}>
       <Say size="large" face="slab" heading={1}>
-        Probes of {pen.body.code}
+        {probesSays.title(pen.body.code)}
       </Say>
       {probeLines(rows, penId, nowMs).map(({ id, text, now }) => (
         <Say key={id} bold={now}>
@@ -59,14 +60,13 @@ export function ProbesScreen() {
         </Say>
       ))}
       <Panel>
-        <Say bold>A new probe</Say>
+        <Say bold>{probesSays.aNewProbe}</Say>
         <Say size="small" tone="soft">
-          Soak a pH probe before its first use. From here on its drift, gain and response count for
-          the new one, and a check is due at once.
+          {probesSays.newProbeHint}
         </Say>
         {sides.length > 1 ? (
           <Choice
-            label="Which side?"
+            label={probesSays.whichSide}
             value={chosen}
             onChoose={setSide}
             options={[
@@ -76,15 +76,24 @@ export function ProbesScreen() {
           />
         ) : null}
         <View style={styles.fields}>
-          <TextField label="Fitted on" day {...field('fitted')} hint="Empty: today." />
-          <TextField label="Its number" {...field('serial')} />
+          <TextField
+            label={probesSays.fittedOn}
+            day
+            {...field('fitted')}
+            hint={probesSays.emptyToday}
+          />
+          <TextField label={probesSays.itsNumber} {...field('serial')} />
           {chosen === 'ph' ? (
-            <TextField label="Junction" {...field('junction')} hint="ceramic, fibre, cloth, open" />
+            <TextField
+              label={probesSays.junction}
+              {...field('junction')}
+              hint={probesSays.junctionHint}
+            />
           ) : null}
-          <TextField label="Connector" {...field('connector')} />
-          <TextField label="Bought on" day {...field('bought')} />
-          <TextField label="Guarantee until" day {...field('guarantee')} />
-          <TextField label="Certificate" {...field('certificate')} />
+          <TextField label={probesSays.connector} {...field('connector')} />
+          <TextField label={probesSays.boughtOn} day {...field('bought')} />
+          <TextField label={probesSays.guaranteeUntil} day {...field('guarantee')} />
+          <TextField label={probesSays.certificate} {...field('certificate')} />
         </View>
       </Panel>
     </Screen>

@@ -10,15 +10,17 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { generalRow, leftWords, strengthWords } from './productWords';
+import { generalRow, leftWords, strengthWords } from '@/words/products/productWords';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { productsSays } from '@/words/products/products';
 
 /** Products of one's own to correct pH with, and what is left of them. */
 export function ProductsScreen() {
   const router = useRouter();
   const formats = useFormats();
   const { data: products } = useAnswer(questions.products());
-  if (!products) return <Skeleton label="Loading the products" />;
+  if (!products) return <Skeleton label={productsSays.loadingTheProducts} />;
   return (
     <Screen
       actions={
@@ -26,16 +28,16 @@ export function ProductsScreen() {
           kind={products.length === 0 ? 'main' : 'quiet'}
           wet
           grow
-          label="Add a product"
+          label={productsSays.addAProduct}
           onPress={() => router.navigate(paths.newProduct)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        pH products
+        {commonSays.phProducts}
       </Say>
       <Say size="small" tone="soft">
-        Your own, from their labels.
+        {productsSays.yourOwnFromTheirLabels}
       </Say>
       {products.map((product, at) => {
         const href = paths.product(product.id);
@@ -43,7 +45,7 @@ export function ProductsScreen() {
           <LabelRow
             key={product.id}
             code={String(at + 1)}
-            action="Change"
+            action={commonSays.change}
             href={href}
             onPress={() => router.navigate(href)}
           >
@@ -68,14 +70,14 @@ function InGeneral() {
   return (
     <View>
       <Say size="large" face="slab" heading={2}>
-        In general
+        {productsSays.inGeneral}
       </Say>
       <Say size="small" tone="soft">
-        What Dose offers beside your own. Percent is by mass: grams in a hundred grams.
+        {productsSays.inGeneralHint}
       </Say>
       <SimpleTable
-        label="Products in general"
-        heads={['Product', 'Strength', 'It holds']}
+        label={productsSays.productsInGeneral}
+        heads={[productsSays.product, productsSays.strength, productsSays.itHolds]}
         rows={shown.map((product) => generalRow(product, formats))}
       />
       {trained ? (
@@ -83,7 +85,7 @@ function InGeneral() {
       ) : (
         <Button
           kind="text"
-          label="Concentrates, for trained people…"
+          label={commonSays.concentratesForTrainedPeople}
           onPress={() => setTrained(true)}
         />
       )}

@@ -1,6 +1,6 @@
 import { GENERIC_PRODUCTS } from '@/records/products';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { generalRow } from './productWords';
+import { generalRow } from '@/words/products/productWords';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const cellsOf = (id: string) =>

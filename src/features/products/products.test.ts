@@ -1,13 +1,13 @@
-import { molPerUnit } from '@/core/chemistry';
+import { molPerUnit, usualDensityGPerMl } from '@/core/chemistry';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { productDefaults, productFormSchema, productOf, usualDensity } from './productSchema';
-import { leftWords, strengthWords } from './productWords';
+import { productDefaults, productFormSchema, productOf } from './productFields';
+import { leftWords, strengthWords } from '@/words/products/productWords';
 import { chemistryOf } from './useProducts';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const blank = productDefaults(undefined, undefined, formats);
 const form = (more: Partial<typeof blank>) =>
-  productFormSchema.safeParse({ ...blank, name: 'Down', ...more });
+  productFormSchema(formats).safeParse({ ...blank, name: 'Down', ...more });
 
 test('a label in percent gives moles by mass and density: 38 % at 1.235 g/mL is 7.448 mol/L', () => {
   const parsed = form({ reagent: 'nitric', strength: 'percent', percent: '38', density: '1,235' });
@@ -21,8 +21,8 @@ test('a label in percent gives moles by mass and density: 38 % at 1.235 g/mL is 
   expect(strengthWords({ ...product, dilutedParts: 10 }, formats)).toBe(
     'nitric acid · 38 % by mass, 1.24 g/mL · 1 part in 10 · for trained people',
   );
-  expect(usualDensity('nitric', 38)).toBe(1.235);
-  expect(usualDensity('nitric', 40)).toBeUndefined();
+  expect(usualDensityGPerMl('nitric', 38)).toBe(1.235);
+  expect(usualDensityGPerMl('nitric', 40)).toBeUndefined();
 });
 
 test('a percentage without density is no strength: the field says what is missing', () => {

@@ -5,6 +5,8 @@ import { LabelRow } from '@/ui/label-row';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { readSays } from '@/words/read/read';
 
 /** Which tank is it? */
 export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] }) {
@@ -17,14 +19,14 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
             kind="main"
             wet
             grow
-            label="Add a tank"
+            label={commonSays.addATank}
             onPress={() => router.navigate(paths.newTank)}
           />
         ) : null
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        {tanks.length === 0 ? 'No tank yet.' : 'Read which tank?'}
+        {tanks.length === 0 ? readSays.noTankYet : readSays.readWhichTank}
       </Say>
       {tanks.map(({ id, number, body }) => {
         const href = paths.read({ tank: id });
@@ -32,7 +34,7 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
           <LabelRow
             key={id}
             code={String(number)}
-            action="Read"
+            action={commonSays.read}
             href={href}
             onPress={() => router.navigate(href)}
           >
@@ -54,15 +56,15 @@ export function NoPens() {
           kind="main"
           wet
           grow
-          label="Add a pen"
+          label={commonSays.addAPen}
           onPress={() => router.navigate(paths.newPen)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Add a pen first.
+        {readSays.addAPenFirst}
       </Say>
-      <Say>A reading is worth what its pen is worth, so Zolder has to know which one it was.</Say>
+      <Say>{readSays.whyAPen}</Say>
     </Screen>
   );
 }

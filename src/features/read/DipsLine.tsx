@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { readSays } from '@/words/read/read';
 import type { useReadForm } from './useReadForm';
 
 interface Props {
@@ -20,18 +21,18 @@ export function DipsLine({ quantity, form }: Props) {
     <>
       {frozen[quantity] && typed[quantity] ? (
         <Say size="small" bold tone="attention">
-          The same digits as the last three times. Is the display held? Stir and look again.
+          {readSays.sameDigits}
         </Say>
       ) : null}
       {dips.length > 0 ? (
         <View style={styles.line}>
           <Say size="small" style={styles.dips}>
-            Dipped before: {written}. The mean counts.
+            {readSays.dippedBefore(written)}
           </Say>
           <Button
             kind="text"
-            label="Drop them"
-            name={`Drop the earlier dips of ${name}`}
+            label={readSays.dropThem}
+            name={readSays.dropDipsOf(name)}
             onPress={() => form.dropDips(quantity)}
           />
         </View>

@@ -8,6 +8,7 @@ import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { judgedWords } from '@/words';
+import { readSays } from '@/words/read/read';
 
 interface Props {
   readonly quantity: 'ph' | 'ec';
@@ -22,7 +23,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
   const ph = quantity === 'ph';
   const write = ph ? formats.ph : formats.ec;
   const [low, high] = band ? [write(band.low), write(band.high)] : ['', ''];
-  const unit = ph ? '' : ` ${formats.ecUnit} at 25 °C`;
+  const unit = ph ? '' : readSays.ecAt25C(formats.ecUnit);
   const pair =
     judged &&
     (ph
@@ -34,11 +35,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
       {judged && hasNumber(judged.standing) ? (
         <JudgedNotch quantity={quantity} judged={judged} size="row" />
       ) : band ? (
-        <Notch
-          size="row"
-          band={band}
-          sentence={`Band ${low} to ${high}${unit}; nothing read yet.`}
-        />
+        <Notch size="row" band={band} sentence={readSays.bandNothingRead({ low, high, unit })} />
       ) : null}
       {band ? <BandEnds low={low} high={high} /> : null}
       <View aria-live="polite" role="status" style={styles.line}>

@@ -13,6 +13,8 @@ import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { ago, SAMPLE_HINT, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
+import { commonSays } from '@/words/common';
+import { readSays } from '@/words/read/read';
 import { DipsLine } from './DipsLine';
 import { LiveVerdict } from './LiveVerdict';
 import { PenLine } from './PenLine';
@@ -50,12 +52,12 @@ export function ReadForm(props: Props) {
     <Screen
       actions={
         <>
-          <Button wet label="Close" onPress={back} />
+          <Button wet label={commonSays.close} onPress={back} />
           <Button
             kind="main"
             wet
             grow
-            label={form.surprise ? 'Keep it' : 'Save'}
+            label={form.surprise ? readSays.keepIt : readSays.save}
             disabled={form.saving}
             onPress={form.save}
           />
@@ -64,11 +66,11 @@ export function ReadForm(props: Props) {
     >
       <View>
         <Say size="large" face="slab" heading={1}>
-          Read · {tank.body.name}
+          {readSays.title(tank.body.name)}
         </Say>
         <Say size="small" tone="soft">
           {form.about.sample === 'tank'
-            ? `${latest ? `Last read ${ago(latest.atMs, nowMs)}. ` : ''}Stir, rinse, submerge to the line, wait until still.`
+            ? readSays.howToRead(latest ? readSays.lastRead(ago(latest.atMs, nowMs)) : '')
             : SAMPLE_HINT[form.about.sample]}
         </Say>
       </View>
@@ -97,7 +99,7 @@ export function ReadForm(props: Props) {
         <Panel>
           <DipsLine quantity="ec" form={form} />
           <NumberField
-            label="EC"
+            label={readSays.ec}
             unit={SCALE_LABEL[ecPen.body.ec.scale]}
             typed={typed.ec}
             onType={type('ec')}
@@ -118,7 +120,7 @@ export function ReadForm(props: Props) {
         <>
           <Panel>
             <NumberField
-              label="Temp."
+              label={commonSays.temp}
               unit={formats.settings.tempUnit}
               typed={typed.temp}
               onType={type('temp')}

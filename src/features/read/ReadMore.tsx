@@ -11,6 +11,8 @@ import { SAMPLE_NAME } from '@/words';
 import { earlierChoices, localInput, momentTyped, takenWords } from './earlier';
 import type { useReadForm } from './useReadForm';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { readSays } from '@/words/read/read';
 
 interface Props {
   readonly form: ReturnType<typeof useReadForm>;
@@ -30,21 +32,21 @@ export function ReadMore({ form, tankId, nowMs }: Props) {
       <View style={styles.bar}>
         <Button
           kind="text"
-          label={`When: ${takenWords(about.takenMs, nowMs)}`}
+          label={readSays.whenIs(takenWords(about.takenMs, nowMs))}
           onPress={toggle('when')}
         />
         <Button
           kind="text"
-          label={`What: ${SAMPLE_NAME[about.sample].toLowerCase()}`}
+          label={readSays.whatIs(SAMPLE_NAME[about.sample].toLowerCase())}
           onPress={toggle('what')}
         />
         {view.ph.value !== undefined && !view.ph.message ? (
-          <Button kind="text" label="Dip pH again" onPress={() => form.dipAgain('ph')} />
+          <Button kind="text" label={readSays.dipPhAgain} onPress={() => form.dipAgain('ph')} />
         ) : null}
         {view.ec.value !== undefined && !view.ec.message ? (
-          <Button kind="text" label="Dip EC again" onPress={() => form.dipAgain('ec')} />
+          <Button kind="text" label={readSays.dipEcAgain} onPress={() => form.dipAgain('ec')} />
         ) : null}
-        <Button kind="text" label="Level, laboratory, note" onPress={toggle('more')} />
+        <Button kind="text" label={readSays.levelLaboratoryNote} onPress={toggle('more')} />
       </View>
       {open === 'when' ? (
         <When form={form} nowMs={nowMs} onDone={() => setOpen(undefined)} />
@@ -73,7 +75,7 @@ function When({
     <Panel>
       <View style={styles.choices}>
         <Button
-          label="Now"
+          label={readSays.now}
           onPress={() => {
             take(undefined);
             onDone();
@@ -91,14 +93,14 @@ function When({
         ))}
       </View>
       <MomentField
-        label="Or at"
+        label={readSays.orAt}
         typed={typed}
         onType={(text) => {
           setTyped(text);
           const ms = momentTyped(text, nowMs);
           if (ms !== undefined) take(ms);
         }}
-        message={wrong ? { text: 'A day and time that has been.' } : undefined}
+        message={wrong ? { text: readSays.momentMessage } : undefined}
       />
     </Panel>
   );
@@ -111,7 +113,7 @@ function What({ form, tankId }: { readonly form: Props['form']; readonly tankId:
   return (
     <Panel>
       <SelectField
-        label="What is read"
+        label={readSays.whatIsRead}
         value={about.sample}
         options={SAMPLES.map((value) => ({ value, label: SAMPLE_NAME[value] }))}
         onChoose={(sample) => setAbout({ ...about, sample: sample as Sample })}
@@ -119,7 +121,7 @@ function What({ form, tankId }: { readonly form: Props['form']; readonly tankId:
       {about.sample === 'tank' ? null : (
         <Button
           kind="text"
-          label="Set its band"
+          label={readSays.setItsBand}
           onPress={() => router.navigate(paths.bands(tankId, about.sample))}
         />
       )}
@@ -133,7 +135,7 @@ function More({ form }: { readonly form: Props['form'] }) {
   return (
     <Panel>
       <NumberField
-        label="In the tank"
+        label={readSays.inTheTank}
         unit={formats.settings.volumeUnit}
         typed={typed.level}
         onType={type('level')}
@@ -141,7 +143,7 @@ function More({ form }: { readonly form: Props['form'] }) {
         size="large"
       />
       <NumberField
-        label="Laboratory’s pH"
+        label={readSays.laboratorysPh}
         unit=""
         typed={typed.labPh}
         onType={type('labPh')}
@@ -149,14 +151,14 @@ function More({ form }: { readonly form: Props['form'] }) {
         size="large"
       />
       <NumberField
-        label="Laboratory’s EC"
+        label={readSays.laboratorysEc}
         unit="mS/cm"
         typed={typed.labEc}
         onType={type('labEc')}
         message={view.labEc.message}
         size="large"
       />
-      <TextField label="Note" typed={typed.note} onType={type('note')} />
+      <TextField label={commonSays.note} typed={typed.note} onType={type('note')} />
     </Panel>
   );
 }

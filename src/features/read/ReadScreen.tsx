@@ -4,6 +4,7 @@ import type { ReadAnswer } from '@/book/answers';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { SAMPLES, type Sample } from '@/records/samples';
 import { Skeleton } from '@/ui/layout';
+import { commonSays } from '@/words/common';
 import { ChooseTank, NoPens } from './ChooseTank';
 import { ReadForm } from './ReadForm';
 import { EMPTY_READ } from './readModel';
@@ -14,7 +15,7 @@ export function ReadScreen() {
   const params = useLocalSearchParams<{ tank?: string; sample?: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.read(nowMs));
-  if (!data) return <Skeleton label="Loading" />;
+  if (!data) return <Skeleton label={commonSays.loading} />;
   const sample = SAMPLES.find((kind) => kind === params.sample) ?? 'tank';
   return (
     <Reading

@@ -16,6 +16,8 @@ import { Say } from '@/ui/text';
 import { clock, SAMPLE_NAME, waitingOf } from '@/words';
 import type { ReadTyped } from './readModel';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { savedSays } from '@/words/read/saved';
 
 /** A reading that is in the book. */
 export interface Saved {
@@ -65,18 +67,18 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
     <Screen
       actions={
         <>
-          {canUndo ? <Button wet label="Undo" onPress={undo} /> : null}
+          {canUndo ? <Button wet label={commonSays.undo} onPress={undo} /> : null}
           {dose ? (
             <Button
               kind="main"
               wet
               grow
-              label="Dose"
+              label={commonSays.dose}
               onPress={() => router.replace(paths.dose(tank.id))}
             />
           ) : null}
           {next ? null : (
-            <Button wet label="The Round" onPress={() => router.navigate(paths.round)} />
+            <Button wet label={savedSays.theRound} onPress={() => router.navigate(paths.round)} />
           )}
           {next ? (
             <Button
@@ -92,15 +94,17 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
     >
       <View role="status" aria-live="polite">
         <Say size="large" face="slab" heading={1}>
-          Saved · {tank.body.name}
-          {saved.sample === 'tank' ? '' : `, ${SAMPLE_NAME[saved.sample].toLowerCase()}`}
+          {savedSays.title(
+            tank.body.name,
+            saved.sample === 'tank' ? '' : `, ${SAMPLE_NAME[saved.sample].toLowerCase()}`,
+          )}
         </Say>
       </View>
       {saved.promisedPh !== undefined && saved.ph ? (
         <Say size="small">
           {(saved.mixedMs ?? 0) > saved.savedMs
-            ? `Read while mixing: it teaches nothing. The dose is mixed at ${clock(saved.mixedMs!)}.`
-            : `After the dose, pH ${formats.ph(saved.promisedPh)} was expected. It is pH ${formats.ph(saved.ph.value)}.`}
+            ? savedSays.whileMixing(clock(saved.mixedMs!))
+            : savedSays.expectedAndIs(formats.ph(saved.promisedPh), formats.ph(saved.ph.value))}
         </Say>
       ) : null}
       {saved.ph ? (

@@ -4,24 +4,26 @@ import { TankDetail } from '@/features/tanks/TankScreen';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { dayStart } from '@/words';
+import { commonSays } from '@/words/common';
+import { roundSays } from '@/words/round/round';
 import { nextStop } from './roundViewModel';
 
 /** What waits next in the round, opened: the pen to check, or the tank to read. */
 export function NextStop() {
   const nowMs = useNowMs();
   const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
-  if (!round) return <Skeleton label="Loading the round" />;
+  if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
   const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
   if (stop?.kind === 'pen' || stop?.kind === 'soak') return <PenDetail penId={stop.pen.id} />;
   if (stop?.kind === 'tank' || stop?.kind === 'reread') return <TankDetail tankId={stop.tank.id} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        {round.tankCount + round.penCount === 0 ? 'Nothing here yet.' : 'The walk is done.'}
+        {round.tankCount + round.penCount === 0
+          ? commonSays.nothingHereYet
+          : roundSays.theWalkIsDone}
       </Say>
-      <Say>
-        Pens and tanks stand in the places at the left. Whatever is next in the round opens here.
-      </Say>
+      <Say>{roundSays.whatOpensHere}</Say>
     </Screen>
   );
 }

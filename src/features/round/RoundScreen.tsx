@@ -10,6 +10,7 @@ import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { DoneStop, OpenStop } from './Stops';
 import { nextStop, roundHeadline, roundProgress, stopHref } from './roundViewModel';
 import type { Path } from '@/shell/navigation/paths';
+import { roundSays } from '@/words/round/round';
 
 /** Home: one line that sums up the day, then the walk. */
 export function RoundScreen() {
@@ -17,7 +18,7 @@ export function RoundScreen() {
   const router = useRouter();
   const formats = useFormats();
   const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
-  if (!round) return <Skeleton label="Loading the round" />;
+  if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
   if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
   const next = nextStop(round, nowMs);
   const go = (href: Path) => router.navigate(href);

@@ -10,6 +10,8 @@ import type { Formats } from '@/words';
 import { doneName, doneResult, penLine, rereadLine, soakLine, stopHref } from './roundViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { tankLine } from '@/features/parts/tankLine';
+import { commonSays } from '@/words/common';
+import { roundSays } from '@/words/round/round';
 
 interface Common {
   readonly formats: Formats;
@@ -49,12 +51,12 @@ export function OpenStop(
   const go = () => onGo(href);
   if (stop.kind === 'lot') {
     const { nominal, kind } = stop.lot.body;
-    const what = `${nominal ?? kind} is past its date`;
+    const what = roundSays.pastDate(nominal ?? kind);
     return (
-      <LabelRow code="!" action="Look" href={href} onPress={go} edge={edge}>
+      <LabelRow code="!" action={roundSays.look} href={href} onPress={go} edge={edge}>
         <Say bold>{what}</Say>
         <Say size="small" tone="soft">
-          lot {stop.lot.body.lotCode || 'without a number'}
+          {roundSays.lotNumber(stop.lot.body.lotCode || roundSays.withoutANumber)}
         </Say>
       </LabelRow>
     );
@@ -62,7 +64,7 @@ export function OpenStop(
   if (stop.kind === 'soak') {
     const { code, name } = stop.pen.body;
     return (
-      <LabelRow code={code} action="Look" href={href} onPress={go} edge={edge}>
+      <LabelRow code={code} action={roundSays.look} href={href} onPress={go} edge={edge}>
         <Say bold>{name}</Say>
         <Say size="small">{soakLine(stop.endMs, nowMs)}</Say>
       </LabelRow>
@@ -72,7 +74,13 @@ export function OpenStop(
     const { tank, dueMs } = stop;
     const line = rereadLine(tank, dueMs, formats, nowMs);
     return (
-      <LabelRow code={String(tank.number)} action="Re-read" href={href} onPress={go} edge={edge}>
+      <LabelRow
+        code={String(tank.number)}
+        action={roundSays.reRead}
+        href={href}
+        onPress={go}
+        edge={edge}
+      >
         <Say bold>{tank.body.name}</Say>
         <Say size="small" tone={nowMs >= dueMs ? 'attention' : 'ink'}>
           {line}
@@ -84,7 +92,7 @@ export function OpenStop(
     const { code, name } = stop.pen.body;
     const line = penLine(stop.pen, nowMs);
     return (
-      <LabelRow code={code} action="Check" href={href} onPress={go} edge={edge}>
+      <LabelRow code={code} action={commonSays.check} href={href} onPress={go} edge={edge}>
         <Say bold>{name}</Say>
         <Say size="small" tone={stop.pen.word === 'cantBeTrusted' ? 'off' : 'soft'}>
           {line}
@@ -96,7 +104,13 @@ export function OpenStop(
   const line = tankLine(tank, formats, nowMs);
   const judged = tank.latest?.ph?.judged;
   return (
-    <LabelRow code={String(tank.number)} action="Read" href={href} onPress={go} edge={edge}>
+    <LabelRow
+      code={String(tank.number)}
+      action={commonSays.read}
+      href={href}
+      onPress={go}
+      edge={edge}
+    >
       <Say bold>{tank.body.name}</Say>
       {judged ? (
         <View style={styles.notch}>

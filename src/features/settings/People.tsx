@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { Choice, TextField } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { settingsSays } from '@/words/settings/settings';
 import { initialsMessage } from './initials';
 
 /** The people of this book, and who holds this device. */
@@ -28,25 +29,25 @@ export function People({ people }: { readonly people: SettingsAnswer['people'] }
   return (
     <View style={styles.people}>
       <Say size="large" face="slab" heading={2}>
-        People
+        {settingsSays.people}
       </Say>
       <Say size="small" tone="soft">
-        Initials stand beside every reading and check from now on.
+        {settingsSays.initialsStandBesideEvery}
       </Say>
       {all.length > 0 ? (
         <Choice
-          label="Who holds this device?"
+          label={settingsSays.whoHoldsThisDevice}
           value={device.initials}
           onChoose={(initials) => setDevice({ initials })}
           options={[
-            { value: '', label: 'nobody' },
+            { value: '', label: settingsSays.nobody },
             ...all.map((value) => ({ value, label: value })),
           ]}
         />
       ) : null}
       <View style={styles.row}>
         <TextField
-          label="Initials of somebody new"
+          label={settingsSays.initialsOfSomebodyNew}
           typed={typed}
           onType={(text) => {
             setMessage(undefined);
@@ -54,7 +55,7 @@ export function People({ people }: { readonly people: SettingsAnswer['people'] }
           }}
           message={message ? { text: message } : undefined}
         />
-        <Button label="Add" name="Add the person" onPress={add} />
+        <Button label={settingsSays.add} name={settingsSays.addThePerson} onPress={add} />
       </View>
     </View>
   );

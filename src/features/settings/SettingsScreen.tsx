@@ -15,6 +15,8 @@ import { About } from './About';
 import { People } from './People';
 import { StorageNote } from './StorageNote';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { settingsSays } from '@/words/settings/settings';
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
@@ -23,23 +25,23 @@ export function SettingsScreen() {
   const { act } = useAct({ oneByOne: true });
   const router = useRouter();
   const openBook = useOpenBook(opened.book === 'demo' ? 'own' : 'demo');
-  if (!data) return <Skeleton label="Loading settings" />;
+  if (!data) return <Skeleton label={settingsSays.loadingSettings} />;
   const { settings } = data;
   const change = (patch: Partial<BookSettings>) =>
     inBackground('settings', act(changeSettings({ ...settings, ...patch })));
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        Settings
+        {commonSays.settings}
       </Say>
       <Say size="large" face="slab" heading={2}>
-        This book
+        {settingsSays.thisBook}
       </Say>
       <Say size="small" tone="soft">
-        These units are used on every screen of this book. Raw readings stay as they were typed.
+        {settingsSays.unitsHint}
       </Say>
       <Choice
-        label="Temperature"
+        label={settingsSays.temperature}
         value={settings.tempUnit}
         onChoose={(tempUnit) => change({ tempUnit })}
         options={[
@@ -48,70 +50,73 @@ export function SettingsScreen() {
         ]}
       />
       <Choice
-        label="Conductivity is shown in"
+        label={settingsSays.conductivityIsShownIn}
         value={settings.ecScale}
         onChoose={(ecScale) => change({ ecScale })}
         options={EC_SCALES.map((value) => ({ value, label: SCALE_LABEL[value] }))}
       />
       <Choice
-        label="Volume"
+        label={commonSays.volume}
         value={settings.volumeUnit}
         onChoose={(volumeUnit) => change({ volumeUnit })}
         options={[
-          { value: 'L', label: 'litres' },
-          { value: 'US gal', label: 'US gallons' },
-          { value: 'UK gal', label: 'UK gallons' },
+          { value: 'L', label: settingsSays.litres },
+          { value: 'US gal', label: settingsSays.usGallons },
+          { value: 'UK gal', label: settingsSays.ukGallons },
         ]}
       />
       <Choice
-        label="Decimal mark"
+        label={settingsSays.decimalMark}
         value={settings.decimalMark}
         onChoose={(decimalMark) => change({ decimalMark })}
         options={[
-          { value: '.', label: 'point, 6.12' },
-          { value: ',', label: 'comma, 6,12' },
+          { value: '.', label: settingsSays.decimalPoint },
+          { value: ',', label: settingsSays.decimalComma },
         ]}
       />
       <Choice
-        label="Tolerance of new pens"
+        label={settingsSays.toleranceOfNewPens}
         value={settings.tolerancePolicy}
         onChoose={(tolerancePolicy) => change({ tolerancePolicy })}
         options={[
-          { value: 'laboratory', label: 'laboratory', hint: '±0.02 pH, 2 % EC' },
-          { value: 'normal', label: 'normal', hint: '±0.05 pH, 3 % EC' },
-          { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
+          {
+            value: 'laboratory',
+            label: settingsSays.laboratory,
+            hint: settingsSays.tightTolerance,
+          },
+          { value: 'normal', label: settingsSays.normal, hint: settingsSays.usualTolerance },
+          { value: 'relaxed', label: settingsSays.relaxed, hint: settingsSays.wideTolerance },
         ]}
       />
       <SchoolNote about="tolerance" />
       <Choice
-        label="Probes are rinsed with"
+        label={settingsSays.probesAreRinsedWith}
         value={settings.rinseWater}
         onChoose={(rinseWater) => change({ rinseWater })}
         options={[
-          { value: 'tap', label: 'clean tap water' },
-          { value: 'pure', label: 'pure water', hint: 'to rinse only, never to store' },
+          { value: 'tap', label: settingsSays.cleanTapWater },
+          { value: 'pure', label: settingsSays.pureWater, hint: settingsSays.pureWaterHint },
         ]}
       />
       <SchoolNote about="rinseWater" />
       <Say size="small" tone="soft">
-        A new pen starts with this tolerance; each pen can have its own. The Bench tells you to
-        rinse with this water.
+        {settingsSays.newPensHint}
       </Say>
       <People people={data.people} />
       <Say size="large" face="slab" heading={2}>
-        This device
+        {settingsSays.thisDevice}
       </Say>
       <Choice
-        label="Light"
+        label={settingsSays.light}
         value={device.theme}
         onChoose={(theme) => setDevice({ theme })}
         options={[
-          { value: 'day', label: 'Day' },
-          { value: 'lightsOut', label: 'Lights-out', hint: 'dim red, for the crop’s night' },
+          { value: 'day', label: commonSays.day },
+          { value: 'lightsOut', label: commonSays.lightsOut, hint: settingsSays.lightsOutHint },
         ]}
       />
       <Choice
-        label="Text size"
+        label={settingsSays.textSize}
         value={String(device.textScale)}
         onChoose={(scale) => setDevice({ textScale: Number(scale) })}
         options={[
@@ -122,39 +127,40 @@ export function SettingsScreen() {
         ]}
       />
       <Choice
-        label="When a display stands still"
+        label={settingsSays.whenADisplayStandsStill}
         value={device.sounds ? 'on' : 'off'}
         onChoose={(sounds) => setDevice({ sounds: sounds === 'on' })}
         options={[
-          { value: 'on', label: 'tone and buzz' },
-          { value: 'off', label: 'silent' },
+          { value: 'on', label: settingsSays.toneAndBuzz },
+          { value: 'off', label: settingsSays.silent },
         ]}
       />
       <Choice
-        label="Single keys on a keyboard"
+        label={settingsSays.singleKeysOnAKeyboard}
         value={device.shortcuts ? 'on' : 'off'}
         onChoose={(shortcuts) => setDevice({ shortcuts: shortcuts === 'on' })}
         options={[
-          { value: 'on', label: 'on', hint: 'press ? for the list' },
-          { value: 'off', label: 'off' },
+          { value: 'on', label: settingsSays.on, hint: settingsSays.keysHint },
+          { value: 'off', label: settingsSays.off },
         ]}
       />
       <Say size="large" face="slab" heading={2}>
-        Moving and keeping
+        {settingsSays.movingAndKeeping}
       </Say>
       <Say size="small" tone="soft">
-        The whole book as one file: a copy to keep, or the way to a new phone.
-      </Say>
-      <Button label="Move or keep the book" onPress={() => router.navigate(paths.bookFile)} />
-      <StorageNote />
-      <Button label="State of the book" onPress={() => router.navigate(paths.bookState)} />
-      <Say size="small" tone="soft">
-        {opened.book === 'demo'
-          ? 'You are in the demo glasshouse. Your own book is separate.'
-          : 'The demo glasshouse is a separate book. Yours stays as it is.'}
+        {settingsSays.theWholeBookAsOneFile}
       </Say>
       <Button
-        label={opened.book === 'demo' ? 'Open my own book' : 'Look round the demo'}
+        label={commonSays.moveOrKeepTheBook}
+        onPress={() => router.navigate(paths.bookFile)}
+      />
+      <StorageNote />
+      <Button label={commonSays.stateOfTheBook} onPress={() => router.navigate(paths.bookState)} />
+      <Say size="small" tone="soft">
+        {opened.book === 'demo' ? settingsSays.inDemo : settingsSays.aboutDemo}
+      </Say>
+      <Button
+        label={opened.book === 'demo' ? settingsSays.openMyOwnBook : commonSays.lookRoundTheDemo}
         onPress={openBook}
       />
       <About />

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { persistence, type Persistence } from '@/book/react';
 import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
-import { lackingWords, PERSISTENCE_WORDS } from './storageWords';
+import { lackingWords, PERSISTENCE_WORDS } from '@/words/settings/storageWords';
 
 /** Whether the browser keeps what is written here, and what this address lacks. */
 export function StorageNote() {

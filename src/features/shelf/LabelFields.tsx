@@ -4,88 +4,79 @@ import { BUFFER_TOLERANCE_PH } from '@/core/buffers';
 import { STANDARD_TOLERANCE_REL } from '@/core/conductivity';
 import { useFormats } from '@/shell/formats';
 import { FormField } from '@/features/parts/FormField';
+import { DescribedFields } from '@/features/parts/fields/DescribedFields';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { Button } from '@/ui/button';
 import { FieldRow } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
+import { shelfSays } from '@/words/shelf/shelf';
 import { MOST_ROWS, usualRows } from './labelTable';
-import type { LotFormIn, LotFormOut } from './lotFormSchema';
+import type { LotFormIn, LotFormOut, lotParts } from './lotFields';
 import { valuesByTemperature } from './lotValues';
 
 interface Props {
   readonly control: Control<LotFormIn, unknown, LotFormOut>;
+  readonly fields: ReturnType<typeof lotParts>['label'];
   readonly buffer: boolean;
 }
 
 /** What the label of a buffer or standard prints beyond its name: it rules over what Zolder knows. */
-export function LabelFields({ control, buffer }: Props) {
+export function LabelFields({ control, fields: label, buffer }: Props) {
   const formats = useFormats();
-  const { fields, append, replace } = useFieldArray({ control, name: 'table' });
+  const { fields: rows, append, replace } = useFieldArray({ control, name: 'table' });
   const unit = buffer ? 'pH' : formats.ecUnit;
   const usual = buffer
     ? `±${formats.number(BUFFER_TOLERANCE_PH, 2)} pH`
     : `±${formats.number(100 * STANDARD_TOLERANCE_REL, 0)} %`;
   return (
     <Panel>
-      <Say bold>What its label says</Say>
-      <FormField
+      <Say bold>{shelfSays.whatItsLabelSays}</Say>
+      <DescribedFields
         control={control}
-        name="tolerance"
-        label="Tolerance"
-        unit={buffer ? '± pH' : '± %'}
-        hint={`Empty: ${usual}, as most are.`}
-        numeric
+        fields={{ tolerance: { ...label.tolerance, hint: shelfSays.usualTolerance(usual) } }}
       />
-      {fields.length === 0 && !buffer ? (
-        <FormField
-          control={control}
-          name="alphaPercent"
-          label="Its coefficient"
-          unit="%/°C"
-          hint="Where the label prints one instead of a table. Empty: what Zolder knows."
-          numeric
-        />
+      {rows.length === 0 && !buffer ? (
+        <DescribedFields control={control} fields={{ alphaPercent: label.alphaPercent }} />
       ) : null}
-      {fields.length === 0 ? (
+      {rows.length === 0 ? (
         <>
           <KnownValues control={control} buffer={buffer} />
-          <Button label="Type the table of its label" onPress={() => replace(usualRows(formats))} />
+          <Button label={shelfSays.typeTheTable} onPress={() => replace(usualRows(formats))} />
         </>
       ) : (
         <>
           <Say size="small" tone="soft">
-            Value against temperature. It rules over what Zolder knows; between rows goes a straight
-            line, outside them nothing is known.
+            {shelfSays.tableRules}
           </Say>
-          {fields.map(({ id }, at) => (
+          {rows.map(({ id }, at) => (
             <FieldRow key={id} narrow>
               <FormField
                 control={control}
                 name={`table.${at}.temp`}
-                label={`Row ${at + 1}, at`}
+                label={shelfSays.rowAt(at + 1)}
                 unit={formats.settings.tempUnit}
                 numeric
               />
               <FormField
                 control={control}
                 name={`table.${at}.value`}
-                label={`Row ${at + 1}, value`}
+                label={shelfSays.rowValue(at + 1)}
                 unit={unit}
                 numeric
               />
             </FieldRow>
           ))}
           <View>
-            {fields.length < MOST_ROWS ? (
+            {rows.length < MOST_ROWS ? (
               <Button
                 kind="text"
-                label="One more row"
+                label={shelfSays.oneMoreRow}
                 onPress={() => append({ temp: '', value: '' })}
               />
             ) : null}
-            <Button kind="text" label="Without a table" onPress={() => replace([])} />
+            <Button kind="text" label={shelfSays.withoutATable} onPress={() => replace([])} />
           </View>
         </>
       )}
@@ -94,7 +85,7 @@ export function LabelFields({ control, buffer }: Props) {
 }
 
 /** What Zolder takes the liquid for, at the temperatures cups have. */
-function KnownValues({ control, buffer }: Props) {
+function KnownValues({ control, buffer }: Omit<Props, 'fields'>) {
   const formats = useFormats();
   const nominal = parseDecimal(useWatch({ control, name: 'nominal' }));
   const alpha = parseDecimal(useWatch({ control, name: 'alphaPercent' }));
@@ -110,8 +101,8 @@ function KnownValues({ control, buffer }: Props) {
   if (rows.length === 0) return null;
   return (
     <SimpleTable
-      label="Its value by temperature"
-      heads={['At', buffer ? 'pH' : formats.ecUnit]}
+      label={shelfSays.valueByTemperature}
+      heads={[shelfSays.atTemperature, buffer ? 'pH' : formats.ecUnit]}
       rows={rows.map(({ tempC, value }) => ({
         id: String(tempC),
         cells: [formats.temp(tempC), buffer ? formats.ph(value) : formats.ecFine(value)],

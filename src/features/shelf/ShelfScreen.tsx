@@ -8,8 +8,16 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dateWords, liquidName, LOT_TONE, portionsWords, shoppingLine } from './lotWords';
+import {
+  dateWords,
+  liquidName,
+  LOT_TONE,
+  portionsWords,
+  shoppingLine,
+} from '@/words/shelf/lotWords';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { shelfSays } from '@/words/shelf/shelf';
 
 /** Buffers, standards and liquids: what is left and until when it is good. */
 export function ShelfScreen() {
@@ -21,10 +29,10 @@ export function ShelfScreen() {
   const formats = useFormats();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   const { data: shopping = [] } = useAnswer(questions.shopping(nowMs));
-  if (!lots) return <Skeleton label="Loading the Shelf" />;
+  if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
   const past = lots.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
   const summary =
-    past === 0 ? 'All in date.' : `${past} past ${past === 1 ? 'its' : 'their'} date or empty.`;
+    past === 0 ? shelfSays.allInDate : shelfSays.pastDate(past, past === 1 ? 'its' : 'their');
   return (
     <Screen
       actions={
@@ -32,26 +40,28 @@ export function ShelfScreen() {
           kind={lots.length === 0 ? 'main' : 'quiet'}
           wet
           grow
-          label="Add a lot"
+          label={shelfSays.addALot}
           keyHint={hint('N')}
           onPress={() => router.navigate(paths.newLot)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Shelf
+        {shelfSays.shelf}
       </Say>
       <Say size="small" tone="soft">
-        {lots.length === 0
-          ? 'Your bottles and sachets, with how long they are good and how many calibrations they still hold.'
-          : summary}
+        {lots.length === 0 ? shelfSays.whatStandsHere : summary}
       </Say>
       <View style={styles.links}>
-        <Button kind="text" label="pH products" onPress={() => router.navigate(paths.products)} />
+        <Button
+          kind="text"
+          label={commonSays.phProducts}
+          onPress={() => router.navigate(paths.products)}
+        />
       </View>
       {shopping.length > 0 ? (
         <Panel tone="wash">
-          <Say bold>To buy</Say>
+          <Say bold>{shelfSays.toBuy}</Say>
           {shopping.map((item) => (
             <Say key={`${item.need.kind}${item.need.nominal}`} size="small">
               {shoppingLine(item, formats)}
@@ -74,12 +84,12 @@ export function ShelfScreen() {
           ? portionsWords(state)
           : body.left === undefined
             ? ''
-            : `${body.left} mL left`;
+            : shelfSays.mlLeft(body.left);
         return (
           <LabelRow
             key={lot.id}
             code={code}
-            action="Change"
+            action={commonSays.change}
             edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
             href={href}
             selected={path.startsWith(href)}
@@ -88,7 +98,7 @@ export function ShelfScreen() {
             <Say bold>{name}</Say>
             {left ? <Say size="small">{left}</Say> : null}
             <Say size="small" tone={LOT_TONE[state.word]} bold={LOT_TONE[state.word] === 'off'}>
-              {[dateWords(state), body.lotCode && `lot ${body.lotCode}`]
+              {[dateWords(state), body.lotCode && shelfSays.lotNumber(body.lotCode)]
                 .filter(Boolean)
                 .join(' · ')}
             </Say>

@@ -3,14 +3,15 @@ import { useFormats } from '@/shell/formats';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dateWords, LOT_TONE, liquidName, portionsWords } from './lotWords';
+import { dateWords, LOT_TONE, liquidName, portionsWords } from '@/words/shelf/lotWords';
 import { paths } from '@/shell/navigation/paths';
+import { shelfSays } from '@/words/shelf/shelf';
 
 const HEADS: readonly TableHead[] = [
-  { title: 'Liquid', width: 5 },
-  { title: 'Lot', width: 3, mono: true },
-  { title: 'Left', width: 4 },
-  { title: 'Good until', width: 6 },
+  { title: shelfSays.liquid, width: 5 },
+  { title: shelfSays.lot, width: 3, mono: true },
+  { title: shelfSays.left, width: 4 },
+  { title: shelfSays.goodUntil, width: 6 },
 ];
 
 /** Every lot side by side: what is left and until when it is good. */
@@ -18,7 +19,7 @@ export function ShelfTable() {
   const nowMs = useNowMs();
   const formats = useFormats();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
-  if (!lots) return <Skeleton label="Loading the Shelf" />;
+  if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
   const rows = lots.map(({ id, body, state }) => {
     const name = liquidName(body, formats);
     const left = portionsWords(state) || '–';
@@ -36,9 +37,9 @@ export function ShelfTable() {
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        All lots
+        {shelfSays.allLots}
       </Say>
-      <DataTable label="All lots" heads={HEADS} rows={rows} />
+      <DataTable label={shelfSays.allLots} heads={HEADS} rows={rows} />
     </Screen>
   );
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { lotSchema } from '@/records';
 import { readLabelTable, tableRows, usualRows, type TypedRow } from './labelTable';
-import { lotDefaults, lotFormSchema, lotOf } from './lotFormSchema';
+import { lotDefaults, lotFormSchema, lotOf } from './lotFields';
 import { valuesByTemperature } from './lotValues';
 
 const formats = makeFormats(DEFAULT_FORMATS);

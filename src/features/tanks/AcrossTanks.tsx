@@ -9,6 +9,8 @@ import { Choice } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { counted, axisWriter } from '@/words';
+import { commonSays } from '@/words/common';
+import { tanksSays } from '@/words/tanks/tanks';
 import { spanDomain, type Span } from './historyModel';
 import { historyBands, historyStrips } from './historyStrips';
 import { pensUsed } from './pensUsed';
@@ -29,7 +31,7 @@ export function AcrossTanks({ tanks, nowMs }: Props) {
     <View style={styles.across}>
       <View style={styles.head}>
         <Choice
-          label="What"
+          label={commonSays.what}
           quietLabel
           value={quantity}
           onChoose={setQuantity}
@@ -39,17 +41,17 @@ export function AcrossTanks({ tanks, nowMs }: Props) {
           ]}
         />
         <Choice
-          label="Span of time"
+          label={commonSays.spanOfTime}
           quietLabel
           value={span}
           onChoose={setSpan}
           options={[
-            { value: 'week', label: 'Week' },
-            { value: 'fourWeeks', label: '4 weeks' },
-            { value: 'season', label: 'Season' },
+            { value: 'week', label: tanksSays.week },
+            { value: 'fourWeeks', label: tanksSays.fourWeeks },
+            { value: 'season', label: tanksSays.season },
           ]}
         />
-        <Button kind="text" label="Print" onPress={() => window.print()} />
+        <Button kind="text" label={tanksSays.print} onPress={() => window.print()} />
       </View>
       {tanks.map((tank) => (
         <OneTank key={tank.id} tank={tank} quantity={quantity} span={span} nowMs={nowMs} />
@@ -86,7 +88,7 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
           {strip.name}
         </Say>
         <Say size="small" tone="soft">
-          {pens.length > 0 ? `read by ${pens.join(', ')}` : 'not read in this span'}
+          {pens.length > 0 ? tanksSays.readBy(pens.join(', ')) : tanksSays.notReadInThisSpan}
         </Say>
       </View>
       <View style={styles.strip}>
@@ -101,7 +103,11 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
                     : { color: color.seriesEc, dash: '6 3' }
                 }
                 write={(value) => formats.number(value, strip.decimals)}
-                sentence={`${strip.name} of ${name}, ${counted(strip.count, 'reading')} in this span.`}
+                sentence={tanksSays.stripSaid({
+                  quantity: strip.name,
+                  name,
+                  readings: counted(strip.count, 'reading'),
+                })}
                 flags={strip.flags}
                 spec={strip.spec}
               />

@@ -13,7 +13,8 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
-import { counted } from '@/words';
+import { commonSays } from '@/words/common';
+import { alphaSays } from '@/words/tanks/alpha';
 
 const ROWS = [0, 1, 2, 3, 4];
 
@@ -29,7 +30,7 @@ export function AlphaScreen() {
   const { data: pens = [] } = useAnswer(questions.pens(nowMs));
   const { data: page } = useAnswer(questions.readingsPage(tankId, 'tank', 20));
   const [rows, setRows] = useState(ROWS.map(() => ({ temp: '', ec: '' })));
-  if (!tank) return <Skeleton label="Loading the tank" />;
+  if (!tank) return <Skeleton label={commonSays.loadingTheTank} />;
   const fit = fitAlpha(alphaPairs(rows, formats));
   const set = (at: number, field: 'temp' | 'ec') => (typed: string) =>
     setRows(rows.map((row, index) => (index === at ? { ...row, [field]: typed } : row)));
@@ -53,13 +54,13 @@ export function AlphaScreen() {
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={back} />
+          <Button wet label={commonSays.back} onPress={back} />
           {fit.ok ? (
             <Button
               kind="main"
               wet
               grow
-              label={`Take ${percent(fit.value.alphaPerC)} % per °C`}
+              label={alphaSays.takePercent(percent(fit.value.alphaPerC))}
               onPress={save}
             />
           ) : null}
@@ -67,31 +68,22 @@ export function AlphaScreen() {
       }
     >
       <Say size="large" face="slab" heading={1}>
-        Coefficient · {tank.body.name}
+        {alphaSays.title(tank.body.name)}
       </Say>
-      <Say size="small">
-        Now {percent(tank.body.alphaPerC)} % per °C. To measure it: one cup of the feed, cold from
-        the fridge and left to warm; write temperature and EC a few times. The pen must not
-        compensate: choose its uncompensated mode, or a pen without.
-      </Say>
-      {own.length > 0 ? (
-        <Button
-          label={`Take this tank’s own ${counted(own.length, 'reading')}`}
-          onPress={takeOwn}
-        />
-      ) : null}
+      <Say size="small">{alphaSays.nowPerCToMeasureIt(percent(tank.body.alphaPerC))}</Say>
+      {own.length > 0 ? <Button label={alphaSays.takeOwn(own.length)} onPress={takeOwn} /> : null}
       <Panel>
         {rows.map((row, at) => (
           <View key={at} style={styles.row}>
             <TextField
-              label={`Temperature ${at + 1}`}
+              label={alphaSays.temperatureAt(at + 1)}
               unit={formats.settings.tempUnit}
               numeric
               typed={row.temp}
               onType={set(at, 'temp')}
             />
             <TextField
-              label={`EC ${at + 1}`}
+              label={alphaSays.ecAt(at + 1)}
               unit={formats.ecUnit}
               numeric
               typed={row.ec}
@@ -104,11 +96,15 @@ export function AlphaScreen() {
         <View role="status" aria-live="polite">
           {fit.ok ? (
             <Say bold>
-              α = {percent(fit.value.alphaPerC)}
-              {fit.value.alphaStdUPerC === undefined
-                ? ' % per °C; two pairs leave no error to see'
-                : ` ± ${percent(2 * fit.value.alphaStdUPerC)} % per °C`}
-              . EC at 25 °C: {formats.ec(fit.value.ec25MsPerCm)} {formats.ecUnit}.
+              {alphaSays.fitted({
+                percent: percent(fit.value.alphaPerC),
+                margin:
+                  fit.value.alphaStdUPerC === undefined
+                    ? alphaSays.noErrorToSee
+                    : alphaSays.percentMargin(percent(2 * fit.value.alphaStdUPerC)),
+                ec: formats.ec(fit.value.ec25MsPerCm),
+                unit: formats.ecUnit,
+              })}
             </Say>
           ) : (
             <Say>{alphaRefusalWords(fit.refusal, formats)}</Say>

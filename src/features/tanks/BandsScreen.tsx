@@ -16,6 +16,7 @@ import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { SAMPLE_HINT, SAMPLE_NAME } from '@/words';
+import { bandsSays } from '@/words/tanks/bands';
 import { bandsDefaults, bandsSchema, type BandsIn, type BandsOut } from './bandsSchema';
 
 /** Bands of samples other than the tank: drain, dripper, substrate and the rest. */
@@ -26,7 +27,7 @@ export function BandsScreen() {
   const first = SAMPLES.find((kind) => kind === wanted && kind !== 'tank') ?? 'drain';
   const { ecScale } = useFormats().settings;
   const [sample, setSample] = useState<Sample>(first);
-  if (!tank) return <Skeleton label="Loading the bands" />;
+  if (!tank) return <Skeleton label={bandsSays.loadingTheBands} />;
   return (
     <Fields
       key={`${sample}-${tank.revId}-${ecScale}`}
@@ -60,12 +61,12 @@ function Fields({ tank, sample, onSample }: Props) {
     <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />
   );
   return (
-    <Screen actions={<SaveBar label="Save the band" onSave={save} />}>
+    <Screen actions={<SaveBar label={bandsSays.saveTheBand} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
-        Bands · {tank.body.name}
+        {bandsSays.title(tank.body.name)}
       </Say>
       <SelectField
-        label="Of which sample"
+        label={bandsSays.ofWhichSample}
         value={sample}
         options={SAMPLES.filter((each) => each !== 'tank').map((value) => ({
           value,
@@ -74,16 +75,15 @@ function Fields({ tank, sample, onSample }: Props) {
         onChoose={(value) => onSample(value as Sample)}
       />
       <Say size="small" tone="soft">
-        {SAMPLE_HINT[sample]} Bands of these samples are your own: none is shipped as fact. Leave
-        both fields of a pair empty for no band.
+        {bandsSays.bandsHint(SAMPLE_HINT[sample])}
       </Say>
       <View style={styles.pair}>
-        {field('phLow', 'pH from')}
-        {field('phHigh', 'pH to')}
+        {field('phLow', bandsSays.phFrom)}
+        {field('phHigh', bandsSays.phTo)}
       </View>
       <View style={styles.pair}>
-        {field('ecLow', 'EC from', formats.ecUnit)}
-        {field('ecHigh', 'EC to', formats.ecUnit)}
+        {field('ecLow', bandsSays.ecFrom, formats.ecUnit)}
+        {field('ecHigh', bandsSays.ecTo, formats.ecUnit)}
       </View>
     </Screen>
   );

@@ -7,6 +7,8 @@ import { SimpleTable } from '@/features/parts/SimpleTable';
 import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { historySays } from '@/words/tanks/history';
 import { historyLines } from './tankViewModel';
 
 interface Props {
@@ -29,21 +31,28 @@ export function HistoryTable({ tankId, sample, additions }: Props) {
   return (
     <View>
       <Say size="large" face="slab" heading={2}>
-        Readings
+        {commonSays.readings}
       </Say>
       <SimpleTable
-        label="Readings"
-        heads={['Day', 'pH', `EC, ${formats.ecUnit}`, 'Temp.', 'By']}
+        label={commonSays.readings}
+        heads={[
+          commonSays.day,
+          'pH',
+          historySays.ecIn(formats.ecUnit),
+          commonSays.temp,
+          commonSays.by,
+        ]}
         rows={historyLines(rows, poured, { formats, complete: rows.length >= total })}
         mono={[1, 2]}
         widths={[58, 90, 90, 52, 24]}
       />
       <Say size="small" tone="soft">
-        {rows.length < total ? `The newest ${rows.length} of ${total}. ` : `All ${total}. `}
-        Corrected values with their ±; what the pens showed is kept.
+        {historySays.correctedValues(
+          rows.length < total ? historySays.newestOf(rows.length, total) : historySays.allOf(total),
+        )}
       </Say>
       {rows.length < total ? (
-        <Button kind="text" label="Older" onPress={() => setCount(count + MORE)} />
+        <Button kind="text" label={historySays.older} onPress={() => setCount(count + MORE)} />
       ) : null}
     </View>
   );

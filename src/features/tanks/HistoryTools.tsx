@@ -7,6 +7,8 @@ import { Choice } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { space, TOUCH } from '@/ui/tokens';
 import { SAMPLE_NAME } from '@/words';
+import { commonSays } from '@/words/common';
+import { historySays } from '@/words/tanks/history';
 import { SPAN_LABEL, type Span } from './historyModel';
 
 /** Which kind of sample is drawn; only where more than one was ever taken. */
@@ -22,7 +24,7 @@ export function SampleChoice({
   if (samples.length < 2 && (samples[0]?.sample ?? value) === value) return null;
   return (
     <Choice
-      label="What was read"
+      label={commonSays.whatWasRead}
       value={value}
       options={samples.map(({ sample, count }) => ({
         value: sample,
@@ -42,7 +44,7 @@ export function SpanBar({
   readonly onSpan: (span: Span) => void;
 }) {
   return (
-    <View role="radiogroup" aria-label="Span of time" style={styles.bar}>
+    <View role="radiogroup" aria-label={commonSays.spanOfTime} style={styles.bar}>
       {(Object.keys(SPAN_LABEL) as Span[]).map((each, at) => (
         <Press
           key={each}
@@ -79,10 +81,10 @@ export function MoveBar({ window, limits, onWindow }: MoveProps) {
   const zoom = (factor: number) => onWindow(zoomed(window, { factor, aroundMs, limits }));
   return (
     <View style={styles.bar}>
-      <Button kind="text" label="Earlier" onPress={() => move(-0.5)} />
-      <Button kind="text" label="Later" onPress={() => move(0.5)} />
-      <Button kind="text" label="Closer" onPress={() => zoom(0.5)} />
-      <Button kind="text" label="Wider" onPress={() => zoom(2)} />
+      <Button kind="text" label={historySays.earlier} onPress={() => move(-0.5)} />
+      <Button kind="text" label={historySays.later} onPress={() => move(0.5)} />
+      <Button kind="text" label={historySays.closer} onPress={() => zoom(0.5)} />
+      <Button kind="text" label={historySays.wider} onPress={() => zoom(2)} />
     </View>
   );
 }

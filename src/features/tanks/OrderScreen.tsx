@@ -7,6 +7,7 @@ import { SortableList } from '@/ui/sortable';
 import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
+import { tanksSays } from '@/words/tanks/tanks';
 
 /** The order of the Round: the way the grower walks past the tanks. */
 export function OrderScreen() {
@@ -14,7 +15,7 @@ export function OrderScreen() {
   const router = useRouter();
   const { act } = useAct({ oneByOne: true });
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
-  if (!tanks) return <Skeleton label="Loading tanks" />;
+  if (!tanks) return <Skeleton label={tanksSays.loadingTanks} />;
   const order = (ids: readonly string[]) => {
     const ordered = orderTanks(tanks, ids);
     if (ordered.changes.length > 0) inBackground('order', act(ordered));
@@ -22,19 +23,25 @@ export function OrderScreen() {
   return (
     <Screen
       actions={
-        <Button kind="main" wet grow label="Done" onPress={() => router.navigate(paths.tanks)} />
+        <Button
+          kind="main"
+          wet
+          grow
+          label={tanksSays.done}
+          onPress={() => router.navigate(paths.tanks)}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Order of the Round
+        {tanksSays.orderOfTheRound}
       </Say>
       <Say size="small" tone="soft">
-        As you walk. Drag by the number, or use the arrows; each move is kept at once.
+        {tanksSays.asYouWalkDragByThe}
       </Say>
       <SortableList
         items={tanks.map(({ id, body }) => ({
           id,
-          name: body.retired ? `${body.name} (out of use)` : body.name,
+          name: body.retired ? tanksSays.nameOutOfUse(body.name) : body.name,
         }))}
         onOrder={order}
       />

@@ -2,25 +2,30 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
 import { saveTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
+import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
-import { FormField } from '@/features/parts/FormField';
+import { DescribedFields } from '@/features/parts/fields/DescribedFields';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { CROP_TARGETS } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { Choice, FieldRow, SelectField } from '@/ui/form';
-import { Waters } from './WaterFields';
+import { Choice, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { space } from '@/ui/tokens';
 import { TankTools } from './TankTools';
-import { tankDefaults, tankFormSchema, type TankFormIn, type TankFormOut } from './tankFormSchema';
+import {
+  tankDefaults,
+  tankFormSchema,
+  tankParts,
+  type TankFormIn,
+  type TankFormOut,
+} from './tankFields';
+import { commonSays } from '@/words/common';
+import { tankSays } from '@/words/tanks/tank';
 import { paths } from '@/shell/navigation/paths';
 
 /** Adds a tank, or changes one. */
@@ -29,7 +34,7 @@ export function TankForm() {
   const nowMs = useNowMs();
   const { tankId } = useLocalSearchParams<{ tankId?: string }>();
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
-  if (!tanks) return <Skeleton label="Loading the tank" />;
+  if (!tanks) return <Skeleton label={commonSays.loadingTheTank} />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
   return (
     <Fields key={`${tank?.revId ?? 'new'} ${ecScale}`} tank={tank} nextPlace={tanks.length + 1} />
@@ -73,26 +78,28 @@ function Fields({
     draft.forget();
     goOn.to(paths.tank(recordIds[0]!));
   });
-  const field = (
-    name: keyof TankFormIn,
-    label: string,
-    more: { unit?: string; numeric?: boolean } = {},
-  ) => <FormField control={control} name={name} label={label} {...more} />;
+  const { data: waters = [] } = useRows('water');
+  const parts = tankParts(
+    formats,
+    waters.map(({ id, body }) => ({ id, name: body.name })),
+  );
+  const part = (name: keyof typeof parts) => (
+    <DescribedFields control={control} fields={parts[name]} />
+  );
   useKeyAct('save', save);
   return (
-    <Screen actions={<SaveBar label={tank ? 'Save the tank' : 'Add the tank'} onSave={save} />}>
+    <Screen
+      actions={<SaveBar label={tank ? tankSays.saveTheTank : tankSays.addTheTank} onSave={save} />}
+    >
       <Say size="huge" face="slab" heading={1}>
-        {tank ? `Change ${tank.body.name}` : 'A new tank'}
+        {tank ? tankSays.change(tank.body.name) : tankSays.aNewTank}
       </Say>
-      <FieldRow>
-        {field('name', 'Name')}
-        {field('volume', 'Volume', { unit: formats.settings.volumeUnit, numeric: true })}
-      </FieldRow>
+      {part('named')}
       <SelectField
-        label="Crop and stage"
+        label={tankSays.cropAndStage}
         value={String(chosen)}
         options={[
-          { value: '-1', label: crop ? `${crop} ${stage}` : 'my own band' },
+          { value: '-1', label: crop ? `${crop} ${stage}` : tankSays.myOwnBand },
           ...CROP_TARGETS.map((t, at) => ({
             value: String(at),
             label: t.stage === 'all' ? t.crop : `${t.crop}, ${t.stage}`,
@@ -100,56 +107,28 @@ function Fields({
         ]}
         onChoose={takeCrop}
       />
-      <View style={styles.pair}>
-        {field('phLow', 'pH from', { numeric: true })}
-        {field('phHigh', 'pH to', { numeric: true })}
-      </View>
-      <View style={styles.pair}>
-        {field('ecLow', 'EC from', { unit: formats.ecUnit, numeric: true })}
-        {field('ecHigh', 'EC to', { unit: formats.ecUnit, numeric: true })}
-      </View>
+      {part('bands')}
       <Say size="small" tone="soft">
-        Typical published bands to start from, EC at 25 °C. Your adviser’s numbers win.
+        {tankSays.publishedBands}
       </Say>
       <Say size="large" face="slab" heading={2}>
-        Water and mixing
+        {tankSays.waterAndMixing}
       </Say>
-      <Waters control={control} />
-      <View style={styles.pair}>
-        {field('full', 'Holds at most', { unit: formats.settings.volumeUnit, numeric: true })}
-        {field('pump', 'Pump moves', { unit: 'L/min', numeric: true })}
-      </View>
-      <View style={styles.pair}>
-        <FormField
-          control={control}
-          name="phosphorus"
-          label="Feed: phosphorus"
-          unit="mg/L P"
-          numeric
-        />
-        <FormField control={control} name="ammonium" label="Feed: ammonium" unit="mg/L N" numeric />
-      </View>
+      {part('waters')}
+      {part('mixing')}
+      {part('feed')}
       <Say size="small" tone="soft">
-        From the feed’s recipe or label, at the middle of its EC band. What resists acid is then
-        known, and fewer doses are needed. Empty: the usual.
+        {tankSays.feedHint}
       </Say>
-      <FormField
-        control={control}
-        name="alpha"
-        label="Temperature coefficient of the feed"
-        unit="% per °C"
-        hint="1.9 is usual. It can be measured: see the tank."
-        numeric
-      />
-      {field('note', 'Note')}
+      {part('last')}
       {tank ? (
         <Choice
-          label="Apply from"
+          label={tankSays.applyFrom}
           value={since}
           onChoose={setSince}
           options={[
-            { value: 'now', label: 'From now on', hint: 'Past verdicts stay as they were.' },
-            { value: 'always', label: 'It was always so', hint: 'Past verdicts are judged anew.' },
+            { value: 'now', label: tankSays.fromNowOn, hint: tankSays.fromNowOnHint },
+            { value: 'always', label: tankSays.alwaysSo, hint: tankSays.alwaysSoHint },
           ]}
         />
       ) : null}
@@ -157,5 +136,3 @@ function Fields({
     </Screen>
   );
 }
-
-const styles = StyleSheet.create({ pair: { flexDirection: 'row', gap: space.s3 } });

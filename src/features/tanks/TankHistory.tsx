@@ -11,6 +11,7 @@ import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { axisWriter, dayMonthYear, SAMPLE_NAME } from '@/words';
+import { historySays } from '@/words/tanks/history';
 import { historyDrawing } from './historyDrawing';
 import { historyLimits, spanDomain, type Span } from './historyModel';
 import {
@@ -42,7 +43,7 @@ const LOOK: Readonly<Record<Series, { readonly color: string; readonly dash?: st
 
 /** A tank's past: strips on one time axis, the band as it then was, what was poured as flags. */
 export function TankHistory({ tank, history, sample, onSample, nowMs }: Props) {
-  if (!history) return <Skeleton label="Loading the history" />;
+  if (!history) return <Skeleton label={historySays.loadingTheHistory} />;
   if (history.samples.length === 0 || (sample === 'tank' && history.columns.atMs.length < 2)) {
     return <SampleChoice samples={history.samples} value={sample} onChoose={onSample} />;
   }
@@ -97,7 +98,7 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
     <View>
       <View style={styles.head}>
         <Say size="large" face="slab" heading={2}>
-          History
+          {historySays.history}
         </Say>
         <SpanBar span={moved ? undefined : span} onSpan={choose} />
       </View>
@@ -109,7 +110,7 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
             onWindow={setMoved}
             width={width}
             left={LEFT}
-            label={`History of ${name}: arrow keys move in time, + and − scale, Home shows all`}
+            label={historySays.chartKeys(name)}
           >
             {strips.map((strip) => (
               <NamedStrip key={strip.series} strip={strip} width={width} of={name} />
@@ -121,8 +122,8 @@ function Strips({ tank, history, sample, nowMs }: StripsProps) {
       <View style={styles.head}>
         <MoveBar window={domain} limits={limits} onWindow={step} />
         <View style={styles.files}>
-          <Button kind="text" label="SVG picture" onPress={() => save('svg')} />
-          <Button kind="text" label="PNG picture" onPress={() => save('png')} />
+          <Button kind="text" label={historySays.svgPicture} onPress={() => save('svg')} />
+          <Button kind="text" label={historySays.pngPicture} onPress={() => save('png')} />
         </View>
       </View>
       <Say size="small" tone="soft">
@@ -142,10 +143,10 @@ function legendOf(strips: readonly HistoryStrip[]): string {
     all.filter(({ atMs }) => atMs >= domain[0] && atMs <= domain[1]),
   );
   return [
-    anyBand ? 'Shaded: the target band at that time.' : 'No band is set for this sample.',
-    hollow ? 'Hollow: what the pen showed, before it was corrected.' : '',
-    flags.some(({ kind }) => kind !== 'stage') ? 'Flags: doses.' : '',
-    flags.some(({ kind }) => kind === 'stage') ? 'Diamond: the stage changed.' : '',
+    anyBand ? historySays.shaded : historySays.noBand,
+    hollow ? historySays.hollow : '',
+    flags.some(({ kind }) => kind !== 'stage') ? historySays.flags : '',
+    flags.some(({ kind }) => kind === 'stage') ? historySays.diamond : '',
   ]
     .filter(Boolean)
     .join(' ');
@@ -175,7 +176,7 @@ function NamedStrip({
         size={{ width, height, left: LEFT }}
         look={look}
         write={(value) => formats.number(value, decimals)}
-        sentence={`${name} of ${of}, ${count} readings in this span; the table below has them.`}
+        sentence={historySays.chartSaid({ quantity: name, name: of, readings: count })}
         flags={flags}
         spec={spec}
       />

@@ -21,6 +21,8 @@ import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
 import { outlookOf, shownLine } from './tankViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { tankSays } from '@/words/tanks/tank';
 
 const TankHistory = chunkPart<ComponentProps<typeof TankHistoryDrawn>>('charts', 'TankHistory');
 
@@ -53,7 +55,7 @@ export function TankDetail({
   const hint = useKeyHint();
   useKeyAct('dose', () => router.navigate(paths.dose(tankId)));
   useKeyAct('read', () => router.navigate(paths.read({ tank: tankId })));
-  if (tank === undefined) return <Skeleton label="Loading the tank" />;
+  if (tank === undefined) return <Skeleton label={commonSays.loadingTheTank} />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
   const stage = body.stage === 'all' ? '' : body.stage;
@@ -65,13 +67,18 @@ export function TankDetail({
       actions={
         beside ? null : (
           <>
-            <Button wet label="Dose" keyHint={hint('D')} onPress={() => go(paths.dose(tankId))} />
-            <Button wet label="Top up" onPress={() => go(paths.topUp(tankId))} />
+            <Button
+              wet
+              label={commonSays.dose}
+              keyHint={hint('D')}
+              onPress={() => go(paths.dose(tankId))}
+            />
+            <Button wet label={tankSays.topUp} onPress={() => go(paths.topUp(tankId))} />
             <Button
               kind="main"
               wet
               grow
-              label="Read"
+              label={commonSays.read}
               keyHint={hint('R')}
               onPress={() => go(paths.read({ tank: tankId }))}
             />
@@ -90,7 +97,7 @@ export function TankDetail({
           {beside ? null : (
             <Button
               kind="text"
-              label="Change the tank"
+              label={tankSays.changeTheTank}
               onPress={() => go(paths.editTank(tankId))}
             />
           )}
@@ -125,7 +132,7 @@ export function TankDetail({
           ) : null}
         </View>
       ) : (
-        <Say>No reading yet. It will show here against its band.</Say>
+        <Say>{tankSays.noReadingYet}</Say>
       )}
       {later ? (
         <>
@@ -155,15 +162,15 @@ function NoTank() {
           kind="main"
           wet
           grow
-          label="All tanks"
+          label={commonSays.allTanks}
           onPress={() => router.navigate(paths.tanks)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        This tank is not in the book.
+        {tankSays.notInBook}
       </Say>
-      <Say>It may be in the other book: the demo and your own are kept apart.</Say>
+      <Say>{commonSays.maybeInOtherBook}</Say>
     </Screen>
   );
 }

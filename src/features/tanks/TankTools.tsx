@@ -7,6 +7,7 @@ import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { space } from '@/ui/tokens';
 import { paths } from '@/shell/navigation/paths';
+import { tankSays } from '@/words/tanks/tank';
 
 interface Props {
   readonly tank: TankAnswer;
@@ -29,18 +30,17 @@ export function TankTools({ tank, nextPlace }: Props) {
   return (
     <View style={styles.tools}>
       <Button
-        label="Bands of drain, dripper, substrate"
+        label={tankSays.bandsOfDrainDripperSubstrate}
         onPress={() => router.navigate(paths.bands(id))}
       />
-      <Button label="Measure its coefficient" onPress={() => router.navigate(paths.alpha(id))} />
-      <Button label="Another like it" onPress={duplicate} />
       <Button
-        label={body.retired ? 'Back in use' : 'Out of use'}
-        name={
-          body.retired
-            ? 'Back in use: the Round comes past it again'
-            : 'Out of use: its record stays. It is left out of the Round.'
-        }
+        label={tankSays.measureItsCoefficient}
+        onPress={() => router.navigate(paths.alpha(id))}
+      />
+      <Button label={tankSays.anotherLikeIt} onPress={duplicate} />
+      <Button
+        label={body.retired ? tankSays.backInUse : tankSays.outOfUse}
+        name={body.retired ? tankSays.backInUseHint : tankSays.outOfUseHint}
         onPress={retire}
       />
     </View>

@@ -1,5 +1,4 @@
 import { Slot, useGlobalSearchParams, useSegments } from 'expo-router';
-import { useIsWide } from '@/shell/useIsWide';
 import { Panes } from '@/ui/layout';
 import { TankDetail } from './TankScreen';
 import { TanksScreen } from './TanksScreen';
@@ -9,10 +8,8 @@ import { TanksScreen } from './TanksScreen';
  * what is being done to it.
  */
 export function TanksPlace() {
-  const wide = useIsWide();
   const [, within, act] = useSegments() as readonly string[];
   const { tankId } = useGlobalSearchParams<{ tankId?: string }>();
-  if (!wide) return <Slot />;
   const isActing = within === '[tankId]' && act !== undefined && tankId !== undefined;
   const subject = isActing ? <TankDetail key={tankId} tankId={tankId} beside /> : undefined;
   return <Panes list={<TanksScreen />} subject={subject} main={<Slot />} />;

@@ -12,6 +12,8 @@ import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { tanksSays } from '@/words/tanks/tanks';
 
 /** Tanks out of use stand at the end. */
 const inUseFirst = (a: TankAnswer, b: TankAnswer) =>
@@ -26,7 +28,7 @@ export function TanksScreen() {
   useKeyAct('add', () => router.navigate(paths.newTank));
   const formats = useFormats();
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
-  if (!tanks) return <Skeleton label="Loading tanks" />;
+  if (!tanks) return <Skeleton label={tanksSays.loadingTanks} />;
   return (
     <Screen
       actions={
@@ -34,30 +36,29 @@ export function TanksScreen() {
           kind={tanks.length === 0 ? 'main' : 'quiet'}
           wet
           grow
-          label="Add a tank"
+          label={commonSays.addATank}
           keyHint={hint('N')}
           onPress={() => router.navigate(paths.newTank)}
         />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Tanks
+        {tanksSays.tanks}
       </Say>
-      {tanks.length === 0 ? (
-        <Say>
-          Each nutrient tank stands here with its target band and its newest reading. Add the first
-          one.
-        </Say>
-      ) : null}
+      {tanks.length === 0 ? <Say>{tanksSays.whatStandsHere}</Say> : null}
       <View style={styles.tools}>
         {tanks.length > 1 ? (
           <Button
             kind="text"
-            label="Order of the Round"
+            label={tanksSays.orderOfTheRound}
             onPress={() => router.navigate(paths.tankOrder)}
           />
         ) : null}
-        <Button kind="text" label="Waters" onPress={() => router.navigate(paths.waters)} />
+        <Button
+          kind="text"
+          label={commonSays.waters}
+          onPress={() => router.navigate(paths.waters)}
+        />
       </View>
       {[...tanks].sort(inUseFirst).map((tank) => {
         const line = tankLine(tank, formats, nowMs);
@@ -67,7 +68,7 @@ export function TanksScreen() {
           <LabelRow
             key={tank.id}
             code={String(tank.number)}
-            action="Open"
+            action={commonSays.open}
             href={href}
             selected={path.startsWith(href)}
             onPress={() => router.navigate(href)}
@@ -79,7 +80,7 @@ export function TanksScreen() {
               </View>
             ) : null}
             <Say size="small" tone="soft">
-              {tank.body.retired ? `Out of use. ${line}` : line}
+              {tank.body.retired ? tanksSays.outOfUse(line) : line}
             </Say>
           </LabelRow>
         );

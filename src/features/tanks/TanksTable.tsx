@@ -8,6 +8,8 @@ import { DataTable } from '@/features/parts/DataTable';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { tanksSays } from '@/words/tanks/tanks';
 import { tankRows, TANK_HEADS } from './tankRows';
 
 const AcrossTanks = chunkPart<ComponentProps<typeof AcrossTanksDrawn>>('charts', 'AcrossTanks');
@@ -18,20 +20,20 @@ export function TanksTable() {
   const formats = useFormats();
   const [as, setAs] = useState<'table' | 'strips'>('table');
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
-  if (!tanks) return <Skeleton label="Loading tanks" />;
+  if (!tanks) return <Skeleton label={tanksSays.loadingTanks} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        All tanks
+        {commonSays.allTanks}
       </Say>
       <Choice
-        label="Shown as"
+        label={tanksSays.shownAs}
         quietLabel
         value={as}
         onChoose={setAs}
         options={[
-          { value: 'table', label: 'Table' },
-          { value: 'strips', label: 'Strips' },
+          { value: 'table', label: tanksSays.table },
+          { value: 'strips', label: tanksSays.strips },
         ]}
       />
       {as === 'strips' ? (
@@ -39,10 +41,10 @@ export function TanksTable() {
       ) : (
         <>
           <Say size="small" tone="soft">
-            Corrected values. Press a head to sort, a name to open.
+            {tanksSays.tableHint}
           </Say>
           <DataTable
-            label="All tanks"
+            label={commonSays.allTanks}
             heads={TANK_HEADS(formats)}
             rows={tankRows(tanks, formats, nowMs)}
           />

@@ -2,7 +2,8 @@ import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { phTrendWords, topUpWords, waterUseWords } from './waterUseWords';
+import { tankSays } from '@/words/tanks/tank';
+import { phTrendWords, topUpWords, waterUseWords } from '@/words/tanks/waterUseWords';
 
 /** What the plants took of water and salts, and which way the pH goes by itself. */
 export function WaterUsePanel({
@@ -18,14 +19,13 @@ export function WaterUsePanel({
   return (
     <Panel>
       <Say size="large" face="slab" heading={2}>
-        Water and salts
+        {tankSays.waterAndSalts}
       </Say>
       {data.use ? <Say>{waterUseWords(data.use, formats)}</Say> : null}
       {data.phPerDay ? <Say>{phTrendWords(data.phPerDay, formats)}</Say> : null}
       {data.topUps ? <Say>{topUpWords(data.topUps, formats)}</Say> : null}
       <Say size="small" tone="soft">
-        From the levels read and the water logged over the last four weeks. Plants usually do this;
-        only an analysis of the solution tells for sure.
+        {tankSays.fromTheLevelsReadAndThe}
       </Say>
     </Panel>
   );

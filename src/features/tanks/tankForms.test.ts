@@ -1,6 +1,6 @@
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { bandsDefaults, bandsSchema } from './bandsSchema';
-import { tankDefaults, tankFormSchema } from './tankFormSchema';
+import { tankDefaults, tankFormSchema } from './tankFields';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const blank = tankDefaults(undefined, formats);

@@ -11,13 +11,15 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal } from '@/words';
+import { commonSays } from '@/words/common';
+import { mixSays } from '@/words/waters/mix';
 import { mixOf } from './mixModel';
-import { alkalinityText } from './waterWords';
+import { alkalinityText } from '@/words/waters/waterWords';
 
 /** Two waters to a target EC or alkalinity: how much of each. */
 export function MixScreen() {
   const { data: waters } = useRows('water');
-  if (!waters) return <Skeleton label="Loading the waters" />;
+  if (!waters) return <Skeleton label={commonSays.loadingTheWaters} />;
   return <Mix waters={waters} />;
 }
 
@@ -44,36 +46,52 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
   });
   const options = waters.map(({ id, body }) => ({ value: id, label: body.name }));
   return (
-    <Screen actions={<Button wet grow label="Back to the waters" onPress={back} />}>
+    <Screen actions={<Button wet grow label={mixSays.backToTheWaters} onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
-        Mix two waters
+        {mixSays.mixTwoWaters}
       </Say>
       <View style={styles.pair}>
         <View style={styles.side}>
-          <SelectField label="First" value={firstId} options={options} onChoose={setFirst} />
+          <SelectField
+            label={mixSays.first}
+            value={firstId}
+            options={options}
+            onChoose={setFirst}
+          />
         </View>
         <View style={styles.side}>
-          <SelectField label="Second" value={secondId} options={options} onChoose={setSecond} />
+          <SelectField
+            label={mixSays.second}
+            value={secondId}
+            options={options}
+            onChoose={setSecond}
+          />
         </View>
       </View>
       <Choice
-        label="To which target?"
+        label={mixSays.toWhichTarget}
         value={by}
         onChoose={setBy}
         options={[
-          { value: 'ecMsPerCm', label: 'EC', hint: `${formats.ecUnit} at 25 °C` },
-          { value: 'alkalinityMmolPerL', label: 'alkalinity', hint: 'mmol/L' },
+          { value: 'ecMsPerCm', label: 'EC', hint: mixSays.at25C(formats.ecUnit) },
+          { value: 'alkalinityMmolPerL', label: mixSays.alkalinity, hint: 'mmol/L' },
         ]}
       />
       <Panel>
         <NumberField
-          label="Target"
+          label={mixSays.target}
           unit={by === 'ecMsPerCm' ? formats.ecUnit : 'mmol/L'}
           typed={target}
           onType={setTarget}
           size="large"
         />
-        <NumberField label="In all" unit="L" typed={volume} onType={setVolume} size="large" />
+        <NumberField
+          label={mixSays.inAll}
+          unit="L"
+          typed={volume}
+          onType={setVolume}
+          size="large"
+        />
       </Panel>
       <Panel tone="wash">
         <View role="status" aria-live="polite">
@@ -85,9 +103,12 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
                   : `${formats.number(100 * mix.firstShare, 0)} % + ${formats.number(100 - 100 * mix.firstShare, 0)} %`}
               </Say>
               <Say size="small">
-                of {find(firstId)?.name} and {find(secondId)?.name}. The mixture: EC{' '}
-                {formats.ec(mix.ecMsPerCm)} {formats.ecUnit}, alkalinity{' '}
-                {alkalinityText(mix.alkalinityMmolPerL, formats)}.
+                {mixSays.mixture({
+                  first: find(firstId)?.name ?? '',
+                  second: find(secondId)?.name ?? '',
+                  ec: `${formats.ec(mix.ecMsPerCm)} ${formats.ecUnit}`,
+                  alkalinity: alkalinityText(mix.alkalinityMmolPerL, formats),
+                })}
               </Say>
             </>
           ) : (

@@ -5,39 +5,45 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { waterLine } from './waterWords';
+import { waterLine } from '@/words/waters/waterWords';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { watersSays } from '@/words/waters/waters';
 
 /** The waters tanks are filled with. */
 export function WatersScreen() {
   const router = useRouter();
   const formats = useFormats();
   const { data: waters } = useRows('water');
-  if (!waters) return <Skeleton label="Loading the waters" />;
+  if (!waters) return <Skeleton label={commonSays.loadingTheWaters} />;
   return (
     <Screen
       actions={
         <>
           {waters.length > 1 ? (
-            <Button wet label="Mix two" onPress={() => router.navigate(paths.mixWaters)} />
+            <Button
+              wet
+              label={watersSays.mixTwo}
+              onPress={() => router.navigate(paths.mixWaters)}
+            />
           ) : null}
           <Button
             kind={waters.length === 0 ? 'main' : 'quiet'}
             wet
             grow
-            label="Add a water"
+            label={watersSays.addAWater}
             onPress={() => router.navigate(paths.newWater)}
           />
         </>
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        Waters
+        {commonSays.waters}
       </Say>
       <Say size="small" tone="soft">
         {waters.length === 0
-          ? 'What tanks are filled with: town water, rain, reverse osmosis. Its alkalinity decides how much acid a fresh fill takes.'
-          : 'Its alkalinity decides how much acid a fresh fill takes.'}
+          ? watersSays.whatTanksAreFilledWithTown
+          : watersSays.itsAlkalinityDecidesHowMuch}
       </Say>
       {waters.map(({ id, body }, at) => {
         const href = paths.water(id);
@@ -45,7 +51,7 @@ export function WatersScreen() {
           <LabelRow
             key={id}
             code={`W${at + 1}`}
-            action="Change"
+            action={commonSays.change}
             href={href}
             onPress={() => router.navigate(href)}
           >

@@ -1,7 +1,7 @@
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { mixOf } from './mixModel';
-import { waterDefaults, waterFormSchema } from './waterSchema';
-import { waterLine } from './waterWords';
+import { waterDefaults, waterFormSchema } from './waterFields';
+import { waterLine } from '@/words/waters/waterWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const town = {

@@ -13,6 +13,8 @@ import { Say } from '@/ui/text';
 import { penName } from '@/features/pens/penName';
 import { TankStep, type FirstTank } from './TankStep';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { welcomeSays } from '@/words/welcome/welcome';
 
 /** Three short steps to a first reading: which pen, which tank, then Read. */
 export function SetupScreen() {
@@ -20,7 +22,7 @@ export function SetupScreen() {
   const { data: pens } = useAnswer(questions.pens(nowMs));
   const [profile, setProfile] = useState<GenericProfile>();
   const finish = useFinish(profile, pens?.length ?? 0);
-  if (!pens) return <Skeleton label="Loading" />;
+  if (!pens) return <Skeleton label={commonSays.loading} />;
   if (!profile) return <PenStep onChoose={setProfile} />;
   return <TankStep onBack={() => setProfile(undefined)} onDone={finish} />;
 }
@@ -45,19 +47,19 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
 function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) => void }) {
   const back = useBack();
   return (
-    <Screen actions={<Button wet label="Back" onPress={back} />}>
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="small" tone="soft">
-        Step 1 of 3
+        {welcomeSays.step1}
       </Say>
       <Say size="huge" face="slab" heading={1}>
-        Which pen is in your hand?
+        {welcomeSays.whichPenIsInYourHand}
       </Say>
-      <Say size="small">The nearest will do; every detail can be changed later.</Say>
+      <Say size="small">{welcomeSays.nearestWillDo}</Say>
       {GENERIC_PROFILES.map((profile) => (
         <LabelRow
           key={profile.id}
           code={codeOf(profile)}
-          action="This"
+          action={welcomeSays.this}
           href={paths.welcome}
           onPress={() => onChoose(profile)}
         >

@@ -11,6 +11,8 @@ import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
+import { welcomeSays } from '@/words/welcome/welcome';
 import { firstTankSchema } from './firstTankSchema';
 
 /** What the second step asks of a tank. */
@@ -45,17 +47,23 @@ export function TankStep({ onBack, onDone }: Props) {
     }),
   );
   useKeyAct('save', done);
-  const band = `pH ${formats.number(target.ph[0], 1)} to ${formats.number(target.ph[1], 1)}, EC ${formats.ec(target.ec[0])} to ${formats.ec(target.ec[1])} ${formats.ecUnit}`;
+  const band = welcomeSays.bandOf({
+    phLow: formats.number(target.ph[0], 1),
+    phHigh: formats.number(target.ph[1], 1),
+    ecLow: formats.ec(target.ec[0]),
+    ecHigh: formats.ec(target.ec[1]),
+    ecUnit: formats.ecUnit,
+  });
   return (
     <Screen
       actions={
         <>
-          <Button wet label="Back" onPress={onBack} />
+          <Button wet label={commonSays.back} onPress={onBack} />
           <Button
             kind="main"
             wet
             grow
-            label="On to the first reading"
+            label={welcomeSays.onToTheFirstReading}
             disabled={formState.isSubmitting}
             onPress={done}
           />
@@ -63,15 +71,15 @@ export function TankStep({ onBack, onDone }: Props) {
       }
     >
       <Say size="small" tone="soft">
-        Step 2 of 3
+        {welcomeSays.step2}
       </Say>
       <Say size="huge" face="slab" heading={1}>
-        Which tank stands before you?
+        {welcomeSays.whichTankStandsBeforeYou}
       </Say>
-      <FormField control={control} name="name" label="Name" />
-      <FormField control={control} name="volume" label="Volume" unit={unit} numeric />
+      <FormField control={control} name="name" label={welcomeSays.name} />
+      <FormField control={control} name="volume" label={commonSays.volume} unit={unit} numeric />
       <SelectField
-        label="Crop and stage"
+        label={welcomeSays.cropAndStage}
         value={String(crop)}
         onChoose={(index) => setCrop(Number(index))}
         options={CROP_TARGETS.map(({ crop: name, stage }, at) => ({
@@ -80,7 +88,7 @@ export function TankStep({ onBack, onDone }: Props) {
         }))}
       />
       <Say size="small" tone="soft">
-        {band}. A published range to start from; your adviser’s numbers win.
+        {welcomeSays.publishedRange(band)}
       </Say>
     </Screen>
   );

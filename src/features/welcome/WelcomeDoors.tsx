@@ -6,6 +6,8 @@ import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, RADIUS, space } from '@/ui/tokens';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
+import { welcomeSays } from '@/words/welcome/welcome';
 
 /** An empty book: what this is for, and the two doors in. */
 export function WelcomeDoors() {
@@ -14,25 +16,18 @@ export function WelcomeDoors() {
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        Your round starts here.
+        {welcomeSays.yourRoundStartsHere}
       </Say>
-      <Say>
-        A number on a pen is an estimate made by an ageing instrument. Zolder knows how far each pen
-        is off. For every tank it shows the true value with its ±, and whether to act.
-      </Say>
+      <Say>{welcomeSays.aNumberOnAPenIs}</Say>
       <Door
-        title="Set up your own"
-        text="A pen, a tank, a first reading: under three minutes."
+        title={welcomeSays.setUpYourOwn}
+        text={welcomeSays.setUpText}
         main
         onPress={() => router.navigate(paths.welcome)}
       />
-      <Door
-        title="Look round the demo"
-        text="A made-up glasshouse with seven months behind it. Nothing there touches your book."
-        onPress={openDemo}
-      />
+      <Door title={commonSays.lookRoundTheDemo} text={welcomeSays.demoText} onPress={openDemo} />
       <Say size="small" tone="soft">
-        Everything stays on this device. Nothing is sent anywhere.
+        {welcomeSays.everythingStaysOnThisDevice}
       </Say>
     </Screen>
   );

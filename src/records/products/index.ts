@@ -1,1 +1,2 @@
 export * from './genericProducts';
+export * from './trained';

@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { Overlay } from '@/ui/overlay';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
+import { keysSays } from '@/words/shell/keys';
 import { PLACES } from '../navigation/places';
 import { KEYS } from './keyMap';
 
@@ -12,11 +13,11 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
   const { device, setDevice } = useBook();
   const places = PLACES.map(({ label }, at) => ({ key: String(at + 1), does: label }));
   const always = [
-    { key: 'Esc', does: 'Back' },
-    { key: 'Ctrl or ⌘ + Enter', does: 'Save' },
+    { key: 'Esc', does: keysSays.back },
+    { key: keysSays.saveKey, does: keysSays.save },
   ];
   return (
-    <Overlay title="Keys" onClose={onClose}>
+    <Overlay title={keysSays.keys} onClose={onClose}>
       {[...places, ...KEYS, ...always].map(({ key, does }) => (
         <View key={key} style={styles.row}>
           <View style={styles.key}>
@@ -28,10 +29,10 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
         </View>
       ))}
       <Say size="small" tone="soft">
-        Single keys are off while you type.
+        {keysSays.offWhileTyping}
       </Say>
       <Button
-        label={device.shortcuts ? 'Switch single keys off' : 'Switch single keys on'}
+        label={device.shortcuts ? keysSays.switchOff : keysSays.switchOn}
         onPress={() => setDevice({ shortcuts: !device.shortcuts })}
       />
     </Overlay>

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { color, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
 import { Say } from '../text';
 import { Press } from './Press';
+import { partSays } from '../says';
 
 interface Props {
   readonly label: string;
@@ -33,7 +34,7 @@ export function Button({
   return (
     <Press
       name={name}
-      title={keyHint ? `${label} (key ${keyHint})` : undefined}
+      title={keyHint ? partSays.withKey(label, keyHint) : undefined}
       onPress={onPress}
       disabled={disabled}
       style={[

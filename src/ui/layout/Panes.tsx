@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { PaneContext } from '../pane';
-import { color } from '../tokens';
+import { color, WIDE_FROM } from '../tokens';
 
 interface Props {
   /** The list at the left, 360 px. */
@@ -15,17 +15,22 @@ interface Props {
 /** Below this there is no room for three panes: the main one takes its subject's place. */
 const THREE_FROM = 1240;
 
-/** List, subject and main pane side by side on a wide page. */
+/** List, subject and main pane side by side on a wide page; the main one alone on a phone. */
 export function Panes({ list, subject, main }: Props) {
   const { width } = useWindowDimensions();
   const three = subject !== undefined && width >= THREE_FROM;
   return (
     <View style={styles.panes}>
-      <PaneContext.Provider value="beside">
-        <View style={styles.list}>{list}</View>
-        {three ? <View style={styles.rest}>{subject}</View> : null}
-      </PaneContext.Provider>
-      {/* The same view in either case: what was typed in it outlives a change of the window. */}
+      {width >= WIDE_FROM ? (
+        <PaneContext.Provider value="beside">
+          <View style={styles.list}>{list}</View>
+          {three ? <View style={styles.rest}>{subject}</View> : null}
+        </PaneContext.Provider>
+      ) : null}
+      {/*
+       * The same view at every width: a screen that stands open, and what was typed in it, outlive
+       * a window made wide or narrow and a phone that is turned.
+       */}
       <View key="main" style={three ? styles.third : styles.rest}>
         {main}
       </View>

@@ -4,6 +4,7 @@ import { Press } from '../button';
 import { FieldNote, type FieldNoteProps } from '../form/FieldNote';
 import { FACE, Say, typeStep } from '../text';
 import { color, FIELD_MAX, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
+import { partSays } from '../says';
 
 interface Props {
   readonly label: string;
@@ -23,9 +24,9 @@ interface Props {
 export function NumberField(props: Props) {
   const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero', autoFocus } = props;
   const noteId = useId();
-  const step = (direction: 1 | -1, sign: string, word: string) =>
+  const step = (direction: 1 | -1, sign: string, name: string) =>
     onStep ? (
-      <Press name={`${label} ${word}`} onPress={() => onStep(direction)} style={styles.step}>
+      <Press name={name} onPress={() => onStep(direction)} style={styles.step}>
         <Say size="huge" bold tone="action" style={styles.sign}>
           {sign}
         </Say>
@@ -41,7 +42,7 @@ export function NumberField(props: Props) {
           </Say>
           {unit ? <Unit label={label} unit={unit} onUnit={onUnit} /> : null}
         </View>
-        {step(-1, '−', 'down one step')}
+        {step(-1, '−', partSays.stepDown(label))}
         <View style={[styles.box, message && styles.wrong]}>
           <TextInput
             {...described}
@@ -56,7 +57,7 @@ export function NumberField(props: Props) {
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />
         </View>
-        {step(1, '+', 'up one step')}
+        {step(1, '+', partSays.stepUp(label))}
       </View>
       <FieldNote id={noteId} message={message} onTake={onType} />
     </View>
@@ -92,7 +93,7 @@ function Unit({
     );
   }
   return (
-    <Press name={`Change the unit of ${label}, now ${unit}`} onPress={onUnit} style={styles.unit}>
+    <Press name={partSays.changeUnit(label, unit)} onPress={onUnit} style={styles.unit}>
       <Say size="small" tone="action" style={styles.unitText}>
         {unit}
       </Say>

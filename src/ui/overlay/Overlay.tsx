@@ -3,6 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '../button';
 import { Say } from '../text';
 import { color, RADIUS, space } from '../tokens';
+import { partSays } from '../says';
 
 interface Props {
   readonly title: string;
@@ -70,7 +71,7 @@ export function Overlay({ title, onClose, children }: Props) {
           <Say size="large" face="slab" heading={2}>
             {title}
           </Say>
-          <Button label="Close" onPress={onClose} />
+          <Button label={partSays.close} onPress={onClose} />
         </View>
         <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
       </View>

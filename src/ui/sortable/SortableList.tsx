@@ -21,6 +21,7 @@ import { StyleSheet, View } from 'react-native';
 import { Press } from '../button';
 import { Say } from '../text';
 import { color, RADIUS, space, TOUCH_WET } from '../tokens';
+import { partSays } from '../says';
 
 interface Item {
   readonly id: string;
@@ -83,7 +84,7 @@ function Row({ id, name, place, onUp, onDown }: RowProps) {
         {
           ...attributes,
           ...listeners,
-          'aria-label': `${place}, move ${name}`,
+          'aria-label': partSays.moveFrom(place, name),
           style: { ...HANDLE, touchAction: 'none' },
         },
         <>
@@ -96,8 +97,8 @@ function Row({ id, name, place, onUp, onDown }: RowProps) {
       <Say bold style={styles.name}>
         {name}
       </Say>
-      <Step sign="↑" name={`${name} up`} onPress={onUp} />
-      <Step sign="↓" name={`${name} down`} onPress={onDown} />
+      <Step sign="↑" name={partSays.up(name)} onPress={onUp} />
+      <Step sign="↓" name={partSays.down(name)} onPress={onDown} />
     </View>,
   );
 }

@@ -1,0 +1,25 @@
+/** The Bench after a cup: in tolerance or not, how it was adjusted, the end of a sitting. */
+export const decideSays = {
+  adjustAnyway: 'Adjust anyway',
+  nowAdjust: (code: string) => `Now adjust ${code}`,
+  isInTolerance: (code: string) => `${code} is in tolerance.`,
+  isOutOfTolerance: (code: string) => `${code} is out of tolerance.`,
+  nothingToAdjust: 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.',
+  correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
+  iMistyped: 'I mistyped: read the last cup again',
+  repeatThisPoint: 'Repeat this point',
+  cleanedRepeat: 'Cleaned: repeat it',
+  freshPortionRepeat: 'Fresh portion: repeat it',
+  repeatOnceMore: 'Repeat once more',
+  acceptTheMiss: 'Accept the miss',
+  stateOfCup: (cup: string, state: string) => `The ${cup} is ${state}.`,
+  ifAccepted:
+    'If you accept it, the miss is kept with the record and readings are corrected by it.',
+  saveThenPh: 'Save, then pH',
+  saveTheCheck: 'Save the check',
+  rinseThenPh: 'Rinse the probe well and throw the portion away; pH comes next.',
+  rinseAndCapWet: 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.',
+  rinseAndDryEcFace:
+    'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.',
+  portionsComeOffLots: (rinsing: string) => `${rinsing} One portion comes off each lot.`,
+} as const;

@@ -1,0 +1,48 @@
+import { counted } from '../counted';
+
+/** The Bench before the first dip: cups, liquids, temperature. */
+export const prepareSays = {
+  pureWater: 'Pure water',
+  cleanTapWater: 'Clean tap water',
+  temperatureOfCups: 'temperature of the cups',
+  unknownBuffer: (nominal: string) =>
+    `No value is known for a ${nominal} buffer: put it on the Shelf with the table of its label.`,
+  startWithAsFound: 'Start with as found',
+  check: (code: string) => `Check ${code}`,
+  cupsAndMinutes: (cups: number) =>
+    `${counted(cups, 'cup')}, about 2 minutes for each. First what it shows now, before anything is touched.`,
+  ecFirst:
+    'EC first: the storage liquid is strong salt, and a drop of it spoils the standard. pH comes after.',
+  letTemperaturesMeet:
+    'Temperature of the cups. Let portions, probe and room come to the same: the right number depends on it.',
+  freshPortions: 'fresh portions',
+  aFreshPortion: 'a fresh portion',
+  pourIntoCups: (portions: string) => `Pour ${portions} into plastic cups:`,
+  howMuch: 'How much?',
+  checkAdjustIfOut: 'check, adjust if out',
+  theUsual: 'the usual',
+  onlyLookAllCups: 'only look, all cups',
+  adjustsNothing: 'adjusts nothing',
+  onlyLookOneCup: 'only look, one cup',
+  onlyLook: 'only look',
+  offsetOnly: 'offset only; its slope stays unknown',
+  shelfHoldsNoSet: 'The Shelf holds no full set in date for this.',
+  shelfHoldsEnoughFor: (sittings: number) =>
+    `The Shelf holds enough for ${counted(sittings, 'sitting')} like this.`,
+  neverDipInBottle: (rinse: string) =>
+    `Never dip in the bottle, never pour back. ${rinse} to rinse, fresh; take the cap off upright.`,
+  wouldTapWaterDoInstead: 'Would tap water do instead?',
+  whyNotTapWater:
+    'No. Tap water has no known value, and distilled water in air drifts to about 5.6; any value near 7 is luck. People test pens this way and conclude wrongly, both ways. One cup of buffer takes about two minutes and tells.',
+  thenOnlyOneCup: 'Then only look, one cup',
+  wasProbeCleaned: 'Was the probe cleaned or soaked since its last reading?',
+  notCleanedHint: 'good: this check tells how wrong it was',
+  cleanedHint: 'marked “after cleaning”',
+  howToMixSachets: 'How to mix powder sachets',
+  howToMix: (sachetMl: number) =>
+    `1. A clean plastic cup and exactly ${sachetMl} mL of distilled water for each sachet (or the volume on the sachet itself). 2. Pour the powder in, tap the last grains out. 3. Stir until every grain has gone; rinse the spoon between sachets. 4. Write the value and today’s date on each cup. It is good for 30 days, and its own value is a little less sure than a bottle’s.`,
+  sachetCaution:
+    'No eating or drinking near them, wash hands, keep from children; never into a drinking bottle.',
+  sachetsOnShelf: 'On the Shelf. The next check takes its portions from them.',
+  mixedPutOnShelf: (names: string) => `Mixed now: put ${names} on the Shelf`,
+} as const;

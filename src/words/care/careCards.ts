@@ -1,0 +1,190 @@
+import type { CareKind } from '@/records/kinds';
+import type { DisputeId } from '@/words';
+
+/** One thing done to a pen, or that befell it: what to do, step by step, and what follows. */
+export interface CareCard {
+  readonly what: CareKind;
+  readonly title: string;
+  readonly group: 'care' | 'incident';
+  readonly side: 'ph' | 'ec' | 'both';
+  readonly steps: readonly string[];
+  readonly caution?: string;
+  /** Where the trade is of two minds about it. */
+  readonly disputed?: DisputeId;
+  /** A soak or rest in solution starts a timer, hours. */
+  readonly soakHours?: number;
+  /** Drying starts one too, hours. */
+  readonly dryHours?: number;
+}
+
+/** Short guided cards, the usual first. Clean only after the as-found check: cleaning hides the past. */
+export const CARE_CARDS: readonly CareCard[] = [
+  {
+    what: 'clean',
+    title: 'Clean the pH probe',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'Check it as found first: cleaning hides what the past readings suffered.',
+      'Guard off. A little probe cleaner or washing-up liquid in clean water; move the tip about in it.',
+      'Rinse until nothing of it is left. A soft brush round the bulb, very gently; never touch bulb or wick with fingers.',
+      'Guard on, back into storage solution for a while, then calibrate.',
+    ],
+  },
+  {
+    what: 'clean',
+    title: 'Clean the EC face',
+    group: 'care',
+    side: 'ec',
+    steps: [
+      'Check it as found first.',
+      'Shroud off. A few drops of EC cleaner on the face, scrub firmly with the cloth, rinse.',
+      'Wet-film test: water must spread over the whole face and stay. Where it pulls into drops there is still grease: clean again.',
+      'Fingers off the face. Shroud on, then check in a standard.',
+    ],
+  },
+  {
+    what: 'cleanHeavy',
+    title: 'Stubborn dirt',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'Half an hour in probe cleaner, standing.',
+      'Rinse well, two hours in storage solution, then calibrate.',
+    ],
+    disputed: 'cleaningSoak',
+    soakHours: 2,
+  },
+  {
+    what: 'cleanOil',
+    title: 'Oil on the bulb',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'A wipe with ethanol; acetone only where the maker allows it.',
+      'Rinse, two hours in storage solution, then calibrate.',
+    ],
+    caution: 'Ethanol and acetone burn: ventilate, no flames, gloves. Never near nitric acid.',
+    soakHours: 2,
+  },
+  {
+    what: 'soak',
+    title: 'Soak the pH probe',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'Upright in potassium chloride storage solution (3 mol/L), tip covered, for the time below.',
+      'Check it when the time is up.',
+    ],
+    soakHours: 24,
+  },
+  {
+    what: 'capTopUp',
+    title: 'Cap topped up',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'A few drops of storage solution on the sponge, or filled until it covers the tip. Do not wipe the tip dry.',
+    ],
+  },
+  {
+    what: 'stopGap',
+    title: 'Capped with a stop-gap',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'No storage solution at hand: pH 4 buffer (then 7), a damp paper renewed each time, or tap water, for a day.',
+      'Never pure water. Top the cap up with storage solution within the day; Zolder reminds.',
+    ],
+    disputed: 'storage',
+  },
+  {
+    what: 'battery',
+    title: 'New battery',
+    group: 'care',
+    side: 'both',
+    steps: [
+      'Right type, right way round; salt off the o-ring, screws tight.',
+      'Check the pen: a new battery can move it.',
+    ],
+    caution: 'Take leaking cells out with gloves; dispose of them by local rules.',
+  },
+  {
+    what: 'oRing',
+    title: 'O-ring looked after',
+    group: 'care',
+    side: 'both',
+    steps: ['Wash salt off the o-ring and its groove, look for cracks, screws tight and even.'],
+  },
+  {
+    what: 'newProbe',
+    title: 'New pH probe fitted',
+    group: 'care',
+    side: 'ph',
+    steps: [
+      'White crystals round the cap are dried storage salt: dissolve them in warm water.',
+      'Into storage solution for the time below, then calibrate.',
+    ],
+    soakHours: 24,
+  },
+  {
+    what: 'rest',
+    title: 'Put away to rest',
+    group: 'care',
+    side: 'both',
+    steps: [
+      'pH tip capped wet, EC face clean and dry; batteries out for a month or more; cool, dark, upright.',
+    ],
+  },
+  {
+    what: 'wake',
+    title: 'Taken out of its rest',
+    group: 'care',
+    side: 'both',
+    steps: ['Check it before it is used.'],
+  },
+  {
+    what: 'dryOut',
+    title: 'It had dried out',
+    group: 'incident',
+    side: 'ph',
+    steps: ['A day upright in storage solution. It often recovers; then check it.'],
+    soakHours: 24,
+  },
+  {
+    what: 'pureWater',
+    title: 'It stood in pure water',
+    group: 'incident',
+    side: 'ph',
+    steps: [
+      'Overnight in storage solution, then calibrate: pure water leaches glass and reference.',
+    ],
+    soakHours: 12,
+  },
+  {
+    what: 'weeksInFeed',
+    title: 'It stood in feed for weeks',
+    group: 'incident',
+    side: 'ph',
+    steps: [
+      'Clean it, then a night in storage solution. A second probe to take turns is the cure.',
+    ],
+    soakHours: 12,
+  },
+  {
+    what: 'knock',
+    title: 'It had a knock',
+    group: 'incident',
+    side: 'both',
+    steps: ['Look for a cracked bulb. Whole: check it before it is used.'],
+    caution: 'A cracked probe is thrown away; no fingers near broken glass.',
+  },
+  {
+    what: 'wetElectronics',
+    title: 'It got wet inside',
+    group: 'incident',
+    side: 'both',
+    steps: ['Batteries out, dry it open for a day, then check it.'],
+    dryHours: 24,
+  },
+];

@@ -1,0 +1,33 @@
+/** Around every screen: head, places, notes, find, a screen that did not load. */
+export const frameSays = {
+  takenBack: 'Taken back.',
+  notTakenBack: 'Not taken back: it was changed since. Open the entry in the Book to amend it.',
+  itIsRightNow: 'It is right now',
+  find: 'Find',
+  aPartOfItsName: 'A part of its name',
+  nothingFound: 'Nothing by that name. Readings are found in the Book.',
+  demoName: 'Kwikstaart Glasshouse',
+  myBook: 'My book',
+  leaveDemoLong: 'demo · leave for my own book',
+  leaveDemo: 'demo · leave',
+  noStorage:
+    'The browser gives no storage: nothing is kept once this page is closed. Save the book as a file before.',
+  andMore: (more: number) => `And ${more} more.`,
+  whatNow: 'What now?',
+  saveACopy: 'Save a copy',
+  newVersion: 'A new version is here. What you have typed stays.',
+  useItNow: 'Use it now',
+  toTheRound: 'To the Round',
+  nothingStandsHere: 'Nothing stands here.',
+  addressMayBeOld: 'The address may be old. Nothing in your book has changed.',
+  loadTheRound: 'Load the Round',
+  notLoadedYet: 'This screen could not be loaded yet.',
+  serverAway:
+    'The computer that serves Zolder does not answer. It is tried again by itself; the other places work.',
+  savedIsSafe: 'What you saved is safe, and the other places work.',
+  places: 'Places',
+  withKey: (label: string, key: number) => `${label} (key ${key})`,
+  timers: 'Timers',
+  screenAt: (path: string) => `screen ${path}`,
+  loadingAgain: 'loading again',
+} as const;

@@ -1,0 +1,17 @@
+import { counted } from '../counted';
+
+/** The house control. */
+export const controlSays = {
+  loadingTheControl: 'Loading the control',
+  valueShown: 'value the pen shows',
+  writeItDown: 'Write it down',
+  title: (code: string) => `House control · ${code}`,
+  theControlsValue: 'The control’s value',
+  aBufferOfASecondLot:
+    'A buffer of a second lot, so that a spoilt bottle is noticed too. It warns; it never corrects and is never a calibration point.',
+  shouldBe: 'Should be',
+  shown: 'Shown',
+  error: 'Error',
+  chartSaid: (code: string, count: number) =>
+    `Error of ${code} in the house control, ${counted(count, 'reading')}; the table below has them.`,
+} as const;

@@ -1,0 +1,48 @@
+import type { Told } from '../told';
+
+/** One pen. */
+export const penSays = {
+  care: 'Care',
+  checkSide: (side: string) => `Check ${side}`,
+  changeThePen: 'Change the pen',
+  lookBackAt: (readings: string) => `Look back: ${readings}`,
+  checkBothEcFirst: 'Check both, EC first',
+  probes: 'Probes',
+  plusMinusPh: (margin: string) => `± ${margin} pH`,
+  withTolerance: (line: string, limit: string) => `${line}; tolerance ${limit}.`,
+  toleranceAndSchool: (limit: string, school: string) =>
+    `tolerance ${limit} (${school}); every reading is corrected by this`,
+  ofError: (side: string) => `of the ${side} error`,
+  onlyMakersAccuracy: 'The maker’s accuracy is all there is.',
+  checks: 'Checks',
+  noCheckYet:
+    'No check yet. The first check takes about two minutes a cup; until then the maker’s accuracy is all its numbers are worth.',
+  keptUntil: (dayMonthYear: string) =>
+    `Records of checks are kept three years at least: the oldest here until ${dayMonthYear}.`,
+  checkLine: ({ moment, side, temp, state }: Told<'moment' | 'side' | 'temp' | 'state'>) =>
+    `${moment} · ${side} at ${temp} ${state}`,
+  lookBack: 'Look back',
+  lookBackFrom: (atMs: string, side: string) => `Look back from ${atMs}, ${side}`,
+  accuracyEc: (accuracyMsPerCm: string) => `± ${accuracyMsPerCm} mS/cm`,
+  makerStates: (worth: string) =>
+    `Its maker states ${worth}. Until its first check Zolder counts with more: a shelf ages a probe, so that check is worth doing at once.`,
+  beforeItsFirstUse: 'Before its first use.',
+  firstSoakHint: (hours: number) =>
+    `A new pH probe stands ${hours} h in storage solution first, tip covered. White crystals round its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.`,
+  startFirstSoak: (hours: number) => `Start its first soak, ${hours} h`,
+  adjustedByMaker: (day: string) => `${day} · adjusted by its factory or dealer`,
+  yourOwn: 'your own',
+  saveThePen: 'Save the pen',
+  addThePen: 'Add the pen',
+  changeCode: (code: string) => `Change ${code}`,
+  aNewPen: 'A new pen',
+  whatKind: 'What kind of pen is it?',
+  phSide: 'pH side',
+  ecSide: 'EC side',
+  howItTakesAPoint: 'How it takes a point',
+  display: 'Display',
+  papers: 'Papers',
+  buttonDisplayPapers: 'Its button, display and papers…',
+  keepAsProfile: 'Keep this as a profile of my own',
+  keptAsProfile: (title: string) => `${title} is now among the kinds of pens.`,
+} as const;

@@ -1,0 +1,22 @@
+/** pH products. */
+export const productsSays = {
+  loadingTheProducts: 'Loading the products',
+  addAProduct: 'Add a product',
+  yourOwnFromTheirLabels: 'Your own, from their labels.',
+  inGeneral: 'In general',
+  inGeneralHint: 'What Dose offers beside your own. Percent is by mass: grams in a hundred grams.',
+  productsInGeneral: 'Products in general',
+  itHolds: 'It holds',
+  product: 'Product',
+  strength: 'Strength',
+  loadingTheProduct: 'Loading the product',
+  saveTheProduct: 'Save the product',
+  addTheProduct: 'Add the product',
+  changeProduct: (name: string) => `Change ${name}`,
+  fromItsLabel: 'A product from its label',
+  whichWay: 'Which way does it lead the pH?',
+  down: 'down',
+  anAcid: 'an acid',
+  up: 'up',
+  aBase: 'a base',
+} as const;

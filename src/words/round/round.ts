@@ -1,0 +1,12 @@
+/** The Round. */
+export const roundSays = {
+  loadingTheRound: 'Loading the round',
+  theWalkIsDone: 'The walk is done.',
+  whatOpensHere:
+    'Pens and tanks stand in the places at the left. Whatever is next in the round opens here.',
+  pastDate: (nominal: string | number) => `${nominal} is past its date`,
+  look: 'Look',
+  withoutANumber: 'without a number',
+  lotNumber: (lotCode: string) => `lot ${lotCode}`,
+  reRead: 'Re-read',
+} as const;

@@ -1,0 +1,7 @@
+/** While a part of the app is fetched. */
+export const loadingSays = {
+  chart: 'Loading the chart',
+  table: 'Loading the table',
+  form: 'Loading the form',
+  missing: (chunk: string, name: string) => `the chunk ${chunk} holds no ${name}`,
+} as const;

@@ -1,0 +1,32 @@
+import type { Told } from '../told';
+
+/** The history of a tank. */
+export const historySays = {
+  loadingTheHistory: 'Loading the history',
+  history: 'History',
+  chartKeys: (name: string) =>
+    `History of ${name}: arrow keys move in time, + and − scale, Home shows all`,
+  svgPicture: 'SVG picture',
+  pngPicture: 'PNG picture',
+  shaded: 'Shaded: the target band at that time.',
+  noBand: 'No band is set for this sample.',
+  hollow: 'Hollow: what the pen showed, before it was corrected.',
+  flags: 'Flags: doses.',
+  diamond: 'Diamond: the stage changed.',
+  chartSaid: ({
+    quantity,
+    name,
+    readings,
+  }: Told<'quantity' | 'name' | 'readings', string | number>) =>
+    `${quantity} of ${name}, ${readings} readings in this span; the table below has them.`,
+  ecIn: (ecUnit: string) => `EC, ${ecUnit}`,
+  newestOf: (count: number, total: number) => `The newest ${count} of ${total}. `,
+  allOf: (total: number) => `All ${total}. `,
+  correctedValues: (howMany: string) =>
+    `${howMany}Corrected values with their ±; what the pens showed is kept.`,
+  older: 'Older',
+  earlier: 'Earlier',
+  later: 'Later',
+  closer: 'Closer',
+  wider: 'Wider',
+} as const;
