@@ -1,5 +1,5 @@
-/** npm test: types, format, lint, import rules, unit tests, browser tests; one closing count over all. */
-import { spawnSync } from 'node:child_process';
+/** npm test: types, format, lint, import rules, dead code, unit tests, browser tests; one closing count over all. */
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, ensure } from './ensure.mjs';
@@ -22,12 +22,35 @@ function run(args, env = {}) {
   return spawnSync(process.execPath, [bin, ...args.slice(1)], options).status === 0;
 }
 
+/** Runs a check beside others; what it says is shown whole once it ended. */
 function check(name, args) {
-  console.log(`\n— ${name}`);
-  if (run(args)) passed += 1;
-  else {
+  return new Promise((resolve) => {
+    const bin = join(ROOT, 'node_modules', args[0]);
+    const child = spawn(process.execPath, [bin, ...args.slice(1)], { cwd: ROOT });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part));
+    child.on('close', (code) => {
+      console.log(`\n— ${name}\n${said.trim()}`);
+      if (code === 0) passed += 1;
+      else {
+        failed += 1;
+        console.error(`${name} failed; see above.`);
+      }
+      resolve();
+    });
+  });
+}
+
+/** Exports the app for the browser tests; false where it could not be. */
+async function built() {
+  try {
+    const { build } = await import('./build.mjs');
+    await build();
+    return true;
+  } catch (error) {
     failed += 1;
-    console.error(`${name} failed; see above.`);
+    console.error(error);
+    return false;
   }
 }
 
@@ -49,14 +72,21 @@ function unsteady({ specs = [], suites = [] }) {
   return [...here.map(({ file, title }) => `${file}: ${title}`), ...suites.flatMap(unsteady)];
 }
 
-check('types', ['typescript/bin/tsc', '--noEmit', '-p', '.']);
-check('format', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
-check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings', '0']);
-check('import rules, and the drawing of the house', ['../scripts/house.mjs']);
+// Two lanes, for two cores: the slowest check beside all others.
+const [, isBuilt] = await Promise.all([
+  check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings', '0']),
+  (async () => {
+    await check('types', ['typescript/bin/tsc', '--noEmit', '-p', '.']);
+    await check('format', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
+    await check('import rules, and the drawing of the house', ['../scripts/house.mjs']);
+    await check('nothing unused', ['knip/bin/knip.js']);
+    return built();
+  })(),
+]);
 
 console.log('\n— unit tests');
 const jestFile = join(results, 'jest.json');
-const jestOk = run(['jest/bin/jest.js', '--json', '--outputFile', jestFile, '--silent']);
+const jestOk = run(['jest/bin/jest.js', '--maxWorkers=100%', '--json', '--outputFile', jestFile, '--silent']);
 const before = failed;
 count('Jest', jestFile, (json) => ({
   passed: json.numPassedTests,
@@ -72,9 +102,7 @@ try {
   failed += 1;
   console.error(error.message);
 }
-if (chromium) {
-  const { build } = await import('./build.mjs');
-  await build();
+if (chromium && isBuilt) {
   const e2eFile = join(results, 'playwright.json');
   const env = { ZOLDER_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile };
   const ok = run(['@playwright/test/cli.js', 'test'], env);

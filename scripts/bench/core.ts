@@ -1,6 +1,6 @@
+import { DAY_MS } from '../../src/core/units';
 import { phDip, type Dip } from '../../src/core/calibration';
 import {
-  DAY_MS,
   dueByDriftMs,
   makePenTrack,
   stateAsToldThen,

@@ -71,7 +71,7 @@ export interface AheadAnswer {
 }
 
 /** How to open: which book on a first visit, and what the page knows. */
-export interface Opening {
+interface Opening {
   readonly start: BookName;
   /** The page remembers that there was an own book, outside of every database. */
   readonly hadBook: boolean;
@@ -98,7 +98,7 @@ export interface FilePreview extends Omit<MergePreview, 'fresh'>, WholeCheck {
 }
 
 /** Whether an act was taken back. */
-export type Undone = Result<null, { readonly reason: 'changedSince' }>;
+type Undone = Result<null, { readonly reason: 'changedSince' }>;
 
 /** Which of a record's heads is to hold. */
 export interface Choice {

@@ -1,7 +1,8 @@
+import { DAY_MS } from '@/core/units';
 import type { StoragePort } from '@/records/storage/port';
 
 /** A draft older than this is not offered again: the tank has moved on, ms. */
-const LAPSES_MS = 24 * 3_600_000;
+const LAPSES_MS = DAY_MS;
 const PREFIX = 'draft/';
 
 /** What stands in an open form, kept on this device until it is saved or lapses. */

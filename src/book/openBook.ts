@@ -53,7 +53,7 @@ export interface ActMoment extends Moment {
 }
 
 /** Thrown where a newer Zolder wrote part of the book: nothing is added to it by this one. */
-export class ReadOnlyBook extends Error {
+class ReadOnlyBook extends Error {
   override readonly name = 'ReadOnlyBook';
 }
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import { idTimeMs, type RevId, type Revision } from '@/records';
 import { decodePack, encodePack } from '@/records/storage/packs';
 import type { Entry, StoragePort } from '@/records/storage/port';
@@ -5,7 +6,7 @@ import type { Entry, StoragePort } from '@/records/storage/port';
 const PREFIX = 'c/';
 
 /** How long an entry stays in the second copy, ms: by then it lies in a pack, and in a saved file. */
-const KEPT_MS = 31 * 86_400_000;
+const KEPT_MS = 31 * DAY_MS;
 
 /** The newest month of the own book once more, in a database of its own. */
 export interface SecondCopy {

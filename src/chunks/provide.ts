@@ -4,3 +4,4 @@ import { provideChunk } from '@/shell/chunk';
 provideChunk('charts', () => import('./charts'));
 provideChunk('tables', () => import('./tables'));
 provideChunk('forms', () => import('./forms'));
+provideChunk('dosing', () => import('./dosing'));

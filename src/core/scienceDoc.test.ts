@@ -1,3 +1,4 @@
+import { DAY_MS } from './units';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bufferPhAt } from './buffers';
@@ -15,7 +16,6 @@ import {
 import { expectedStandardEc, fitAlpha } from './conductivity';
 import { dilute, jarTestDose, planJar, rightShare } from './dosing';
 import {
-  DAY_MS,
   daysWithin,
   knownOf,
   makePenTrack,

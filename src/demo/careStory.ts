@@ -1,8 +1,6 @@
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 import type { CareEvent } from '@/records';
 import { DRY_OUT_DAYS_AGO, GREASE_DAYS_AGO } from './hiddenLives';
-
-const DAY_MS = 86_400_000;
-const HOUR_MS = 3_600_000;
 
 interface Told {
   readonly atMs: number;
@@ -22,7 +20,7 @@ export function careStory(
   { nowMs, midnight }: { readonly nowMs: number; readonly midnight: number },
 ): readonly Told[] {
   const morning = (daysAgo: number, hours: number) =>
-    Math.min(midnight - daysAgo * DAY_MS + hours * HOUR_MS, nowMs - 30 * 60_000);
+    Math.min(midnight - daysAgo * DAY_MS + hours * HOUR_MS, nowMs - 30 * MINUTE_MS);
   const soakFrom = morning(0, 7.2);
   const events: readonly Event[] = [
     {

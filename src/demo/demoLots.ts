@@ -1,6 +1,5 @@
+import { DAY_MS } from '@/core/units';
 import type { Lot } from '@/records';
-
-const DAY_MS = 86_400_000;
 
 interface Bottle {
   readonly kind: Lot['kind'];

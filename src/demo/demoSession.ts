@@ -1,4 +1,4 @@
-import { displayFromEcMsPerCm } from '@/core/units';
+import { displayFromEcMsPerCm, MINUTE_MS } from '@/core/units';
 import {
   cupTarget,
   nextBenchStep,
@@ -57,7 +57,7 @@ export function demoSession(pen: MovingPen, sitting: Sitting): Session {
   for (;;) {
     const step = nextBenchStep(plan, events);
     if (step.kind === 'finish') {
-      const finishedAt = new Date(atMs + 60_000).toISOString();
+      const finishedAt = new Date(atMs + MINUTE_MS).toISOString();
       const startedAt = new Date(startedMs).toISOString();
       const { outcome } = step;
       const body = { penId, plan, events, startedAt, finishedAt, outcome } as unknown as Session;

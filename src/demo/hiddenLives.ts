@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import { normalDraw, type Random } from '@/core/statistics';
 import type { Addition } from '@/records';
 import { GENERIC_PRODUCTS } from '@/records/products';
@@ -66,7 +67,7 @@ const G_PER_L_AND_PH = 0.04;
 /** The pen that shows tenths: one tenth out of the band is read again another day, pH. */
 const PATIENCE_PH = 0.1;
 /** How long a dose is left to mix. */
-const MIXING_MS = 10 * 60_000;
+const MIXING_MS = 10 * MINUTE_MS;
 
 /** A product of the general list as a dose names it. */
 const named = (id: string) => ({

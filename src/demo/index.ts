@@ -1,1 +1,1 @@
-export { makeDemo, DEMO_SEED } from './makeDemo';
+export { makeDemo } from './makeDemo';

@@ -1,3 +1,4 @@
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 import { makeEcPlan, makePhPlan } from '@/core/procedure';
 import { demoLots } from './demoLots';
 import { DEMO_PENS } from './demoPens';
@@ -12,12 +13,10 @@ import { demoWriter, type DemoWriter } from './demoWriter';
 import type { Revision } from '@/records';
 
 /** The seed of the glasshouse: the same book on every machine, relative to today. */
-export const DEMO_SEED = 20423;
+const DEMO_SEED = 20423;
 
 /** Seven months. */
 const DAYS = 210;
-const DAY_MS = 86_400_000;
-const MINUTE_MS = 60_000;
 const PEOPLE = ['LV', 'JB', 'TK'];
 
 type LotFor = (nominal: number) => { lotId: string; handMade: boolean } | undefined;
@@ -113,7 +112,7 @@ export function makeDemo({ nowMs, zone, seed = DEMO_SEED }: DemoMoment): readonl
   for (let daysAgo = DAYS; daysAgo >= 0; daysAgo -= 1) {
     const dayMs = midnight - daysAgo * DAY_MS;
     const atClock = (hours: number) =>
-      Math.min(dayMs + hours * 3_600_000, nowMs - (10 - hours) * MINUTE_MS);
+      Math.min(dayMs + hours * HOUR_MS, nowMs - (10 - hours) * MINUTE_MS);
     const day: Day = { daysAgo, by: PEOPLE[daysAgo % PEOPLE.length]!, atClock };
     for (const pen of house.pens) {
       driftOneDay(pen, random, daysAgo);

@@ -1,7 +1,8 @@
+import { MINUTE_MS } from '@/core/units';
 import { ID_PATTERN, idSource, idTimeMs, type RevId } from './ids';
 
 /** How far ahead of this device a known id may lie and still be followed, ms. */
-export const FOLLOW_AHEAD_MS = 10 * 60_000;
+export const FOLLOW_AHEAD_MS = 10 * MINUTE_MS;
 
 /** A source of ids that never fall below the ids it has seen, however this device's clock runs. */
 export interface HybridClock {

@@ -1,3 +1,5 @@
+import { MINUTE_MS } from '@/core/units';
+
 /** Lets the browser save bytes as a file in the downloads. */
 export function saveBlob(name: string, blob: Blob): void {
   const address = URL.createObjectURL(blob);
@@ -6,5 +8,5 @@ export function saveBlob(name: string, blob: Blob): void {
   link.download = name;
   link.click();
   // Long after the browser has taken it.
-  setTimeout(() => URL.revokeObjectURL(address), 60_000);
+  setTimeout(() => URL.revokeObjectURL(address), MINUTE_MS);
 }

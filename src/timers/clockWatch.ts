@@ -1,3 +1,5 @@
+import { MINUTE_MS } from '@/core/units';
+
 /** A look at two clocks at one moment: the device's own, and one that only counts since the page opened. */
 export interface ClockLook {
   readonly wallMs: number;
@@ -5,7 +7,7 @@ export interface ClockLook {
 }
 
 /** So far may the device's clock move by itself between two looks, ms: it is set right now and then. */
-export const JUMP_MS = 10 * 60_000;
+export const JUMP_MS = 10 * MINUTE_MS;
 
 /** How far a device's clock jumped; positive: ahead. */
 export interface ClockJump {

@@ -7,7 +7,7 @@ export interface SampleSource {
 }
 
 /** The channel on which a page that can hear a pen tells its values to an open Bench. */
-export const SAMPLE_CHANNEL = 'zolder-samples';
+const SAMPLE_CHANNEL = 'zolder-samples';
 
 /** Reads a message: the value it tells, or undefined for anything else. */
 export type ReadSample = (message: unknown) => number | undefined;

@@ -1,8 +1,8 @@
+import { lightFormat } from 'date-fns/lightFormat';
+
 /** A moment as people type it: 2026-07-31 07:30. */
 export function writeMoment(ms: number): string {
-  const at = new Date(ms);
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())} ${two(at.getHours())}:${two(at.getMinutes())}`;
+  return lightFormat(ms, 'yyyy-MM-dd HH:mm');
 }
 
 const MOMENT = /^\s*(\d{4})-(\d{1,2})-(\d{1,2})[ T]+(\d{1,2}):(\d{2})\s*$/;

@@ -1,21 +1,22 @@
-const MINUTE_MS = 60_000;
-const HOUR_MS = 3_600_000;
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { startOfDay } from 'date-fns/startOfDay';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 
 /** Local midnight of the day a moment lies in. */
 export function dayStart(ms: number): number {
-  return new Date(ms).setHours(0, 0, 0, 0);
+  return startOfDay(ms).getTime();
 }
 
 /** Whole local days from one moment to another; today is 0. Safe across summer time. */
 export function daysBetween(fromMs: number, toMs: number): number {
-  return Math.round((dayStart(toMs) - dayStart(fromMs)) / (24 * HOUR_MS));
+  return differenceInCalendarDays(toMs, fromMs);
 }
 
 /** Eleven months: longer ago than this a date without its year could be meant of this year, ms. */
-const SAME_YEAR_MS = 335 * 24 * HOUR_MS;
+const SAME_YEAR_MS = 335 * DAY_MS;
 
 /** Due dates and the like lie less than this ahead, ms; a date further on bears its year. */
-const SOON_MS = 100 * 24 * HOUR_MS;
+const SOON_MS = 100 * DAY_MS;
 
 /** Whether a date must bear its year to be understood. */
 function needsYear(ms: number, nowMs: number): boolean {
@@ -83,7 +84,7 @@ export function axisWriter(
   [fromMs, toMs]: readonly [number, number],
   nowMs: number = Date.now(),
 ): (ms: number) => string {
-  const days = (toMs - fromMs) / (24 * HOUR_MS);
+  const days = (toMs - fromMs) / DAY_MS;
   if (days <= 2) return clock;
   if (days <= 300) return needsYear(fromMs, nowMs) ? dayMonthYear : dayMonth;
   return (ms) => {

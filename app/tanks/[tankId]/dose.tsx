@@ -1,1 +1,3 @@
-export { DoseScreen as default } from '@/features/dose/DoseScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('dosing', 'DoseScreen');

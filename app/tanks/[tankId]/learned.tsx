@@ -1,3 +1,3 @@
 import { chunkPart } from '@/shell/chunk';
 
-export default chunkPart('forms', 'LearnedScreen');
+export default chunkPart('dosing', 'LearnedScreen');

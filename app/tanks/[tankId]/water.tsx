@@ -1,1 +1,3 @@
-export { WaterScreen as default } from '@/features/dose/WaterScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('dosing', 'WaterScreen');

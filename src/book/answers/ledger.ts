@@ -19,7 +19,7 @@ export type LedgerRow =
   | { readonly kind: 'session'; readonly atMs: number; readonly row: SessionRow };
 
 /** An entry that was voided: it counts no more, and is still found. */
-export interface VoidedRow {
+interface VoidedRow {
   readonly id: string;
   readonly recordKind: Kind;
   /** What it was about: a tank's name or a pen's code. */

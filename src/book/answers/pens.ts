@@ -9,7 +9,7 @@ import type { Addition, CareEvent, Pen, Session } from '@/records/kinds';
 import type { RecordNames } from './names';
 
 /** How far off one side of a pen is where the crops live. */
-export interface SideError {
+interface SideError {
   /** Where it is stated: a pH, or undefined for EC (relative). */
   readonly atPh?: number | undefined;
   readonly error: number;

@@ -5,14 +5,12 @@ import type { BookApi, Moment, OnChange, OnTrouble } from '../bookApi';
 
 export type {
   AheadAnswer,
-  Appended,
   BookName,
   Emptied,
   FilePreview,
   Health,
   Moment,
   Opened,
-  RescuedBook,
 } from '../bookApi';
 export type { BundleRefusal } from '@/interchange/bundle';
 export type { DeviceSettings } from '../device';

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { readingsOf } from './readingsOf';
@@ -49,7 +50,7 @@ export function dosesOn(
 }
 
 /** A re-read missed by longer than this is no longer asked for: the next reading tells as much, ms. */
-const REREAD_LAPSES_MS = 6 * 3_600_000;
+const REREAD_LAPSES_MS = 6 * HOUR_MS;
 
 /** The dose in a tank that waits for its re-read at `nowMs`, if any. */
 export function mixingIn(

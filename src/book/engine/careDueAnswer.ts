@@ -1,10 +1,11 @@
+import { DAY_MS } from '@/core/units';
 import { careDue, type CareDue } from '@/core/schedule';
 import type { CareKind } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { careOf, probeFittedMs } from './penCare';
 import { usesOf } from './penUse';
 
-const WEEK_MS = 7 * 86_400_000;
+const WEEK_MS = 7 * DAY_MS;
 const CLEANINGS: readonly CareKind[] = ['clean', 'cleanHeavy', 'cleanOil'];
 
 /** When each side of a pen is to be cleaned and soaked next, by its use and policy. */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { DriftAnswer, DriftCurvePoint, DriftPoint, PenSide } from '@/book/answers';
 import {
   accumulatedPh,
@@ -18,7 +19,6 @@ import { sessionsOf, trackOf } from './penTrack';
 
 /** The chart looks this far past today, days. */
 const AHEAD_DAYS = 30;
-const DAY_MS = 86_400_000;
 
 /** Steps of the curve inside a stretch, and ahead. */
 const STRETCH_STEPS = 4;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import type { EcDoseAnswer, TankColumns, WaterShare } from '@/book/answers';
 import { learnedGain } from '@/core/dosing';
 import { medianOf } from '@/core/statistics';
@@ -10,10 +11,10 @@ import { tankAnswer } from './tankAnswers';
 /** The newest pours say most of the stock as it is mixed now. */
 const POURS_COUNTED = 5;
 /** A re-read later than this says more of the plants than of the stock, ms. */
-const REREAD_WITHIN_MS = 6 * 3_600_000;
+const REREAD_WITHIN_MS = 6 * HOUR_MS;
 
 /** The waters of a tank that are still in the book. */
-export function watersOf(book: BookState, { waters = [] }: Tank): readonly WaterShare[] {
+function watersOf(book: BookState, { waters = [] }: Tank): readonly WaterShare[] {
   return waters.flatMap(({ waterId, share }) => {
     const water = book.record('water', waterId)?.body;
     return water ? [{ water, share }] : [];

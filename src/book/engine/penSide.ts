@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import type { PenSide } from '@/book/answers';
 import { isWithin, ISOPOTENTIAL_PH, type Quantity, type Tolerance } from '@/core/calibration';
 import {
@@ -26,7 +27,7 @@ export const cropLever = (quantity: Quantity) =>
   quantity === 'ph' ? CROP_PH - ISOPOTENTIAL_PH : 0;
 
 /** Dates in whole days need no newer "now" than this, ms. */
-const DATES_STEP_MS = 3_600_000;
+const DATES_STEP_MS = HOUR_MS;
 
 /** The dates by own drift: as it is, and as if it were adjusted. Worked out once an hour. */
 export function driftDates(

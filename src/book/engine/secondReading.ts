@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import type { TankAnswer } from '@/book/answers';
 import type { SecondReading } from '@/core/dosing';
 import { newestAgreed } from '@/core/tank-belief';
@@ -7,8 +8,6 @@ import { additionsOf, isPhDose } from './additions';
 import type { BookState } from './bookState';
 import { mixedMsOf, SESSION_MS, sessionsOf, type TankSession } from './tankSessions';
 import { mixingOfTank } from './tankTimeline';
-
-const MINUTE_MS = 60_000;
 
 /**
  * A second reading that has to agree before anything more is poured. After a dose only what was read

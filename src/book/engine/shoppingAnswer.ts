@@ -1,9 +1,10 @@
+import { DAY_MS } from '@/core/units';
 import type { ShoppingAnswer } from '@/book/answers';
 import { shoppingList, type LiquidNeed } from '@/core/lots';
 import type { BookState } from './bookState';
 import { sessionsOf } from './penTrack';
 
-const MONTH_MS = 30 * 86_400_000;
+const MONTH_MS = 30 * DAY_MS;
 
 /** What each pen's cups took in the last month. */
 function needsOf(book: BookState, nowMs: number): readonly LiquidNeed[] {

@@ -15,7 +15,7 @@ export type Judge = (
 ) => JudgedValue | undefined;
 
 /** When a side was checked as found, and since when it is known. */
-export interface SideCheck {
+interface SideCheck {
   readonly atMs: number;
   readonly afterCleaning: boolean;
 }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import {
   beliefsOf,
   carriedFactor,
@@ -12,8 +13,6 @@ import type { RecordId } from '@/records';
 import type { BookState } from './bookState';
 import { factorSupposed } from './feedRecipe';
 import { sessionsOf, type TankSession } from './tankSessions';
-
-const DAY_MS = 86_400_000;
 
 /** So many sessions that taught something are looked back over; what lies further back has faded. */
 const SESSIONS_BACK = 8;

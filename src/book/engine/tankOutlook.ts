@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { ExpectedNow, TankColumns } from '@/book/answers';
 import { expectReading, forecastLeaving, type Leaving, type TankPoint } from '@/core/forecast';
 import type { RecordId, Tank } from '@/records';
@@ -7,7 +8,6 @@ import { tankColumns } from './tankColumns';
 
 /** Points older than this say nothing of where a tank goes now, days. */
 const WINDOW_DAYS = 21;
-const DAY_MS = 86_400_000;
 
 /** The readings of one quantity since the last addition. */
 function pointsSince(columns: TankColumns, quantity: 'ph' | 'ec', sinceMs: number): TankPoint[] {

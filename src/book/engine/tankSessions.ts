@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import {
   ALKALINITY_SIGMA,
   FEED_FACTOR,
@@ -28,8 +29,6 @@ import {
 } from './tankTimeline';
 import { watersOf, type MixedWater } from './watersOf';
 
-const HOUR_MS = 3_600_000;
-
 /** What was read and poured is one story for so long; a day's first reading then begins the next. */
 export const SESSION_MS = 20 * HOUR_MS;
 /** A small tank without a pump airs slowly: three days. */
@@ -38,7 +37,7 @@ const STILL_SESSION_MS = 68 * HOUR_MS;
 const STIRRED_L = 20;
 
 /** Why a reading was not taken in. */
-export type LeftOut = 'whileMixing' | 'earlierOfTwo';
+type LeftOut = 'whileMixing' | 'earlierOfTwo';
 
 /** A reading of a session and what became of it. */
 export interface SessionReading extends TimedReading {

@@ -26,14 +26,14 @@ export interface TimedReading {
 }
 
 /** Something poured. */
-export interface TimedPour {
+interface TimedPour {
   readonly kind: 'pour';
   readonly atMs: number;
   readonly addition: TimedAddition;
 }
 
 /** A jar test of a sample. */
-export interface TimedJar {
+interface TimedJar {
   readonly kind: 'jarTest';
   readonly atMs: number;
   readonly jar: JarRead;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import type { TimerRow } from '@/book/answers';
 import { STOP_GAP_HOURS } from '@/core/schedule';
 import type { CareKind } from '@/records';
@@ -6,7 +7,6 @@ import { mixingIn } from './additions';
 import { careOf, runningSoak } from './penCare';
 
 /** A soak that ended stays on the line this long, ms: somebody must take the probe out. */
-const HOUR_MS = 3_600_000;
 const ENDED_STAYS_MS = 12 * HOUR_MS;
 
 /** What decides how wet a tip stands: the newest of these. */

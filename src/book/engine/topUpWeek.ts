@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { TopUpWeek } from '@/book/answers';
 import { afterTopUps } from '@/core/tank-belief';
 import type { RecordId } from '@/records';
@@ -6,7 +7,6 @@ import type { BookState } from './bookState';
 import { tankBelief } from './tankBelief';
 import { watersOf } from './watersOf';
 
-const DAY_MS = 86_400_000;
 /** How far back top-ups are looked at, days, and from how many on they are a habit. */
 const WINDOW_DAYS = 42;
 const LEAST_TOP_UPS = 3;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { TankColumns, WaterUseAnswer } from '@/book/answers';
 import { waterBalance } from '@/core/dosing';
 import type { RecordId } from '@/records';
@@ -6,7 +7,6 @@ import type { BookState } from './bookState';
 import { tankColumns } from './tankColumns';
 import { topUpWeek } from './topUpWeek';
 
-const DAY_MS = 86_400_000;
 /** How far back use is looked at, days. */
 const WINDOW_DAYS = 28;
 /** Levels closer than this tell more of the reading than of the plants, days. */

@@ -1,11 +1,10 @@
+import { MINUTE_MS } from '@/core/units';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import type { Kind } from '@/records';
 import type { BookClient } from '../client';
 import { useBook } from './BookProvider';
 import { questions, type Question } from './questions';
-
-const MINUTE_MS = 60_000;
 
 /** The time, refreshed each minute: states and ages follow it. */
 export function useNowMs(everyMs = MINUTE_MS): number {

@@ -43,7 +43,7 @@ export function equivalentsAt(reagent: Reagent, ph: number, solution: Dissolved)
 }
 
 /** The same beside so many free metals. */
-export function equivalentsBeside(
+function equivalentsBeside(
   reagent: Reagent,
   aH: number,
   surrounding: { readonly at: Conditions; readonly free: FreeMetals },

@@ -2,10 +2,9 @@ export * from './addReagent';
 export * from './alkalinity';
 export * from './charge';
 export * from './conditions';
-export type { AcidName, Pair } from './constants';
+export type { AcidName } from './constants';
 export {
   AIR_CO2_UATM,
-  CHEMISTRY_RANGE_C,
   FEED_AMMONIUM_MMOL_PER_MS,
   FEED_CALCIUM_MMOL_PER_MS,
   FEED_MAGNESIUM_MMOL_PER_MS,

@@ -29,7 +29,7 @@ export type CarbonateKnown =
   | { readonly kind: 'aired'; readonly co2Uatm?: number };
 
 /** Where a titration of alkalinity ends, pH. Common end point of kits and laboratories. */
-export const TITRATION_END_PH = 4.5;
+const TITRATION_END_PH = 4.5;
 
 /** Why a solution cannot be made of what is known. */
 export type SolutionRefusal =

@@ -14,7 +14,7 @@ export interface EcCompensation {
  * and where the factor leaves `COMPENSATION_FACTOR_RANGE`.
  * Source: ISO 7888:1985, 8 (linear compensation), with α referred to 25 °C.
  */
-export function compensationFactor(
+function compensationFactor(
   tempC: number,
   { alphaPerC, referenceC }: EcCompensation,
 ): Result<number, OutOfRange> {

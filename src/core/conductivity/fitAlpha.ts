@@ -23,7 +23,7 @@ export type AlphaRefusal =
   | { readonly reason: 'implausible'; readonly alphaPerC: number };
 
 /** A smaller span of temperature tells more of the display's digit than of the liquid, °C. */
-export const ALPHA_SPAN_C = 5;
+const ALPHA_SPAN_C = 5;
 
 /** Beyond these no feed's coefficient lies, per °C. */
 const PLAUSIBLE_ALPHA = { min: 0.01, max: 0.04 } as const;

@@ -1,6 +1,5 @@
 export * from './compensation';
 export {
-  COMPENSATION_RANGE_C,
   FEED_ALPHA_PER_C,
   FEED_ALPHA_STD_U_PER_C,
   REFERENCE_TEMP_C,

@@ -36,10 +36,10 @@ export type JarRefusal =
   | { readonly reason: 'noStart' };
 
 /** Scaling up by more than this magnifies every drop. */
-export const JAR_SCALE_WARNING = 1000;
+const JAR_SCALE_WARNING = 1000;
 
 /** A smaller sample makes one drop too large a step, L. */
-export const JAR_SAMPLE_WARNING_L = 0.5;
+const JAR_SAMPLE_WARNING_L = 0.5;
 
 /** Pools neighbours that go the wrong way, so that pH only falls (or only rises) with drops. */
 function monotone(points: readonly JarPoint[], falling: boolean): { drops: number; ph: number }[] {

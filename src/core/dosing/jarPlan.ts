@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../units';
 import { answer, refuse, type Result } from '../result';
 import { COVERAGE_FACTOR } from '../uncertainty';
 import type { Band, Verdict } from '../verdict';
@@ -79,7 +80,7 @@ export function planJar(input: JarPlanInput): Result<JarPlan, JarPlanRefusal> {
   const early = verdict && refusalBefore({ ...input, verdict });
   if (early) return refuse(early);
   const dosedSince = lastDose !== undefined && lastDose.mixedMs > sampledMs;
-  if (dosedSince || nowMs - sampledMs > 60_000 * JAR_SAMPLE_MINUTES)
+  if (dosedSince || nowMs - sampledMs > MINUTE_MS * JAR_SAMPLE_MINUTES)
     return refuse({ reason: 'sampleTooOld', dosedSince });
   const result = jarTestDose(jar, { aimPh, tankVolumeL });
   if (!result.ok) return result;

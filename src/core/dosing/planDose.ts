@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../units';
 import {
   REAGENTS,
   isDry,
@@ -72,7 +73,7 @@ export function planDose(input: DoseInput): Result<DosePlan, DoseRefusal> {
   if (pour.kind === 'tooSmall') return refuse({ reason: 'tooSmall' });
   const firstAmount = productMlOf(pour, asked);
   const perL = firstAmount / perUnitPerL;
-  const airedMs = 60_000 * input.rereadMinutes;
+  const airedMs = MINUTE_MS * input.rereadMinutes;
   const after = expectedAfter(beliefs, wanted, { perL, airedMs, digitPh: input.digitPh });
   const down = REAGENTS[reagent].acid;
   const [low, middle, high] = amountsToMove(beliefs, wanted, down ? -1 : 1);

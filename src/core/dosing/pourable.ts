@@ -1,7 +1,7 @@
 import { DROP_ML } from './constants';
 
 /** Less than this nobody pours from a bottle or a jug, mL. */
-export const LEAST_POUR_ML = 2;
+const LEAST_POUR_ML = 2;
 
 /** Fewer drops than this are no measure. */
 export const LEAST_DROPS = 10;

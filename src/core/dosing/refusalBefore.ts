@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../units';
 import { REAGENTS, type Reagent } from '../chemistry';
 import { sideOfVerdict } from '../look-back';
 import type { Verdict } from '../verdict';
@@ -39,7 +40,7 @@ export function refusalBefore(input: DoseCircumstances): EarlyRefusal | undefine
   if ((needs === 'acid') !== REAGENTS[reagent].acid) return { reason: 'wrongWay', needs };
   if (!lastDose) return undefined;
   if (nowMs < lastDose.mixedMs) return { reason: 'stillMixing', mixedMs: lastDose.mixedMs };
-  const minutes = (nowMs - lastDose.atMs) / 60_000;
+  const minutes = (nowMs - lastDose.atMs) / MINUTE_MS;
   const { what } = lastDose;
   const chasing = what !== 'other' && what !== needs && minutes < CHASING_MINUTES;
   if (!chasing || input.chasingAccepted) return undefined;

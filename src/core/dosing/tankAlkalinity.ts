@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../units';
 import { AIRED_AFTER_HOURS } from './constants';
 
 /** What happened to a tank's water, newest knowledge of its source included. Times are epoch ms. */
@@ -22,8 +23,6 @@ export type TankWater =
     }
   /** A feed in use: aired out, its source's alkalinity gone. */
   | { readonly kind: 'inUse' };
-
-const HOUR_MS = 3_600_000;
 
 /**
  * What a tank's carbonate is now. Source alkalinity counts only in freshly filled water within a day

@@ -1,3 +1,5 @@
+import { DAY_MS } from '../units';
+
 /** A tank at a moment: its level and its salt. */
 export interface TankLevel {
   readonly atMs: number;
@@ -15,7 +17,6 @@ export interface WaterBalance {
   readonly faster: 'water' | 'salts' | 'alike';
 }
 
-const DAY_MS = 86_400_000;
 /** Within this share the two count as alike. */
 const ALIKE_REL = 0.1;
 

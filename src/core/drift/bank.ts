@@ -1,5 +1,6 @@
+import { DAY_MS } from '../units';
 import { Slab } from '../statistics';
-import { BEND_STD_U, DAY_MS, PEN_MODEL, type Known, type PenModel } from './model';
+import { BEND_STD_U, PEN_MODEL, type Known, type PenModel } from './model';
 import type { PenCheck, PenEvent, PenFacts } from './events';
 import { takeDip, takeFirstDips, type PlacedDip } from './dipUpdate';
 import {

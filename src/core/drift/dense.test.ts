@@ -1,6 +1,7 @@
+import { DAY_MS } from '../units';
 import fc from 'fast-check';
 import type { Dip } from '../calibration';
-import { DAY_MS, PEN_MODEL, makePenTrack, stateAt, type PenEvent } from './index';
+import { PEN_MODEL, makePenTrack, stateAt, type PenEvent } from './index';
 import { solveDense } from './testing/dense';
 
 const WALK = 0.006;

@@ -32,7 +32,7 @@ function looksAt({ levels, bend, firstLot }: Layout, dip: PlacedDip): readonly n
 }
 
 /** h·P and S, with h: 1 on the first level, the lever on the second, on the bend, 1 on the bottle. */
-export function expectDip(
+function expectDip(
   { layout, repeatVariance }: Pick<Observer, 'layout' | 'repeatVariance'>,
   { mean, cov }: Pick<Filter, 'mean' | 'cov'>,
   dip: PlacedDip,

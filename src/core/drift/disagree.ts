@@ -1,8 +1,10 @@
+import { MINUTE_MS } from '../units';
+
 /** Two pens read the same sample within this, ms. */
-export const SAME_SAMPLE_MS = 15 * 60_000;
+export const SAME_SAMPLE_MS = 15 * MINUTE_MS;
 
 /** Their difference is too large beyond so many of its standard uncertainties. */
-export const DISAGREE_FROM = 2.5;
+const DISAGREE_FROM = 2.5;
 
 /** A pen's value of a sample. */
 export interface PenValue {

@@ -1,8 +1,8 @@
+import { DAY_MS } from '../units';
 import { type Dip, type Tolerance } from '../calibration';
 import { probabilityBelow, type Spread } from '../uncertainty';
 import { BankWalk } from './bank';
 import type { PenCheck } from './events';
-import { DAY_MS } from './model';
 import { varianceAt, type PenState } from './penState';
 import { knownOf, stateAfter, type KnownThen, type PenTrack } from './track';
 
@@ -10,13 +10,13 @@ import { knownOf, stateAfter, type KnownThen, type PenTrack } from './track';
 export const DUE_CAP_DAYS = 90;
 
 /** None lies nearer, days. */
-export const DUE_FLOOR_DAYS = 1;
+const DUE_FLOOR_DAYS = 1;
 
 /** A date by a pen's own drift is offered from this many checks on. */
-export const DUE_BY_DRIFT_FROM_CHECKS = 2;
+const DUE_BY_DRIFT_FROM_CHECKS = 2;
 
 /** The chance of being out of tolerance at which a pen is due. */
-export const DUE_PROBABILITY = 0.05;
+const DUE_PROBABILITY = 0.05;
 
 /** Where and how far off a pen may be. */
 export interface DueRule {

@@ -1,6 +1,6 @@
+import { DAY_MS } from '../units';
 import type { Dip } from '../calibration';
 import {
-  DAY_MS,
   DUE_CAP_DAYS,
   accumulatedPh,
   daysWithin,

@@ -1,5 +1,6 @@
+import { DAY_MS } from '../units';
 import type { Dip } from '../calibration';
-import { DAY_MS, makePenTrack, stateAt, type PenCheck } from './index';
+import { makePenTrack, stateAt, type PenCheck } from './index';
 import { LotSlots } from './lotSlots';
 
 const dip = (truePh: number, off: number, lot = String(truePh)): Dip => ({

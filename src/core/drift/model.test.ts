@@ -1,9 +1,9 @@
+import { DAY_MS } from '../units';
 import type { Dip } from '../calibration';
 import {
   ABSURD,
   BEND_STD_U,
   CLEANING_JUMP_PROBABILITY,
-  DAY_MS,
   DOUBTFUL_DIP_SIGMAS,
   FACTORY_GAIN,
   FADING_DAYS,

@@ -110,4 +110,3 @@ export const ABSURD = {
 export const DOUBTFUL_DIP_SIGMAS = 3.5;
 
 /** One day, ms. */
-export const DAY_MS = 86_400_000;

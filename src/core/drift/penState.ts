@@ -12,7 +12,7 @@ export interface LevelVariance {
 export const NO_VARIANCE: LevelVariance = { level: 0, shared: 0, gain: 0 };
 
 /** How far a pen's state may be taken. */
-export type Standing =
+type Standing =
   /** No dip in anything known so far: never firm, no side, no dose. */
   | 'unverified'
   | 'checked'
@@ -48,7 +48,7 @@ export function varianceAt({ level, shared, gain }: LevelVariance, lever: number
 }
 
 /** The pen's gain: of pH, or shown / true of EC. */
-export function gainOf({ quantity, level, gain }: Pick<PenState, 'quantity' | 'level' | 'gain'>) {
+function gainOf({ quantity, level, gain }: Pick<PenState, 'quantity' | 'level' | 'gain'>) {
   return quantity === 'ph' ? 1 + gain : Math.exp(level);
 }
 

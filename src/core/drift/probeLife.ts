@@ -1,18 +1,18 @@
+import { DAY_MS } from '../units';
 import { medianOf, theilSen, type TheilSenFit } from '../statistics';
-import { DAY_MS } from './model';
 import type { AccumulatedAt } from './accumulated';
 
 /** A probe whose gain has fallen below this in all is worn out. Trade practice: 90 % slope. */
 export const WORN_GAIN = 0.9;
 
 /** Settling this many times slower than in its first month tells of age. */
-export const SLOW_SETTLING_TIMES = 3;
+const SLOW_SETTLING_TIMES = 3;
 
 /** An as-found offset beyond this, twice, tells of a failing reference, pH. About 30 mV. */
-export const BIG_OFFSET_PH = 0.5;
+const BIG_OFFSET_PH = 0.5;
 
 /** What a handheld pH probe lasts in daily use where nothing else is stated, days. Trade practice. */
-export const EXPECTED_LIFE_DAYS = 365;
+const EXPECTED_LIFE_DAYS = 365;
 
 const FIRST_MONTH_MS = 30 * DAY_MS;
 

@@ -6,7 +6,7 @@ import type { LevelVariance } from './penState';
 import { smoothOne, type Smoothed } from './wayBack';
 
 /** One end of a stretch, as known now. */
-export interface StretchEnd {
+interface StretchEnd {
   readonly level: number;
   readonly gain: number;
   readonly variance: LevelVariance;

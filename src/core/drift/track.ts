@@ -1,9 +1,9 @@
+import { DAY_MS } from '../units';
 import type { Quantity } from '../calibration';
 import { BankWalk, type Bank, type Node } from './bank';
 import { mixed, standardsShare, weightsOf } from './bankMean';
 import type { PenCheck, PenEvent, PenFacts } from './events';
 import { jumpedVariance } from './filter';
-import { DAY_MS } from './model';
 import { isAbsurd, type LevelVariance, type PenState } from './penState';
 import { smooth, type Stretch } from './smooth';
 
@@ -101,7 +101,7 @@ export function makePenTrack(facts: PenFacts): PenTrack {
 }
 
 /** The last of a list by time at or before a moment; −1 before the first. */
-export function lastAtOrBefore(list: readonly { readonly atMs: number }[], atMs: number): number {
+function lastAtOrBefore(list: readonly { readonly atMs: number }[], atMs: number): number {
   let [low, high] = [0, list.length];
   while (low < high) {
     const middle = (low + high) >> 1;

@@ -1,12 +1,5 @@
-import {
-  DAY_MS,
-  daysWithin,
-  dueByDriftMs,
-  knownOf,
-  makePenTrack,
-  stateAt,
-  type PenEvent,
-} from './index';
+import { DAY_MS } from '../units';
+import { daysWithin, dueByDriftMs, knownOf, makePenTrack, stateAt, type PenEvent } from './index';
 import { EXAMPLE_EVENTS as EVENTS } from './testing/workedExample';
 
 const trackOf = (events: readonly PenEvent[]) =>

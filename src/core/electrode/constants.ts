@@ -3,6 +3,3 @@ export const GAS_CONSTANT_J_PER_MOL_K = 8.314462618;
 
 /** Faraday constant, C/mol. Exact to the digits given. Source: CODATA 2018. */
 export const FARADAY_C_PER_MOL = 96485.33212;
-
-/** Temperatures an electrode is used at, °C. */
-export const ELECTRODE_RANGE_C = { min: 0, max: 50 } as const;

@@ -23,4 +23,3 @@ export const SURPRISE_FLOOR_PH = 0.3;
 export const SURPRISE_FLOOR_EC_REL = 0.15;
 
 /** One day, ms. */
-export const DAY_MS = 86_400_000;

@@ -1,9 +1,9 @@
+import { DAY_MS } from '../units';
 import { requireFinite } from '../result';
 import { rootSumSquare } from '../statistics';
 import {
   DAILY_MOVE_EC_REL,
   DAILY_MOVE_PH,
-  DAY_MS,
   SURPRISE_FLOOR_EC_REL,
   SURPRISE_FLOOR_PH,
   SURPRISE_SIGMAS,

@@ -1,7 +1,7 @@
+import { DAY_MS } from '../units';
 import { answer, type Result } from '../result';
 import { COVERAGE_FACTOR } from '../uncertainty';
 import type { Band } from '../verdict';
-import { DAY_MS } from './constants';
 import { tankTrend, trendAt, type TankPoint, type TrendRefusal } from './trend';
 
 /** When a tank leaves its band, if it goes on as it did. */

@@ -1,11 +1,7 @@
+import { DAY_MS, HOUR_MS } from '../units';
 import { answer, refuse, type Result } from '../result';
 import { robustSigma, theilSen, type TheilSenFit } from '../statistics';
-import {
-  DAY_MS,
-  FORECAST_FROM_HOURS,
-  FORECAST_FROM_READINGS,
-  FORECAST_READINGS_MAX,
-} from './constants';
+import { FORECAST_FROM_HOURS, FORECAST_FROM_READINGS, FORECAST_READINGS_MAX } from './constants';
 
 /** A corrected value of a tank at a moment. */
 export interface TankPoint {
@@ -43,7 +39,7 @@ export function tankTrend(points: readonly TankPoint[]): Result<Trend, TrendRefu
   const newest = recent[count - 1];
   if (!first || !newest || count < FORECAST_FROM_READINGS)
     return refuse({ reason: 'tooFewReadings', count, needed: FORECAST_FROM_READINGS });
-  const hours = (newest.atMs - first.atMs) / 3_600_000;
+  const hours = (newest.atMs - first.atMs) / HOUR_MS;
   if (hours < FORECAST_FROM_HOURS)
     return refuse({ reason: 'tooShort', hours, neededHours: FORECAST_FROM_HOURS });
   const pairs = recent.map(({ atMs, value }) => ({ x: (atMs - first.atMs) / DAY_MS, y: value }));

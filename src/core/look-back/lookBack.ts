@@ -56,7 +56,7 @@ export interface LookBackRow extends LookBackReading {
 }
 
 /** What would have been right instead of a dose: a share of it, nothing, or the other way. */
-export type RightDose =
+type RightDose =
   | { readonly kind: 'share'; readonly share: number }
   | { readonly kind: 'nothing' }
   | { readonly kind: 'otherWay' }
@@ -73,7 +73,7 @@ export interface LookBack {
 }
 
 /** A dose counts as wrong when what was needed differs by more than this share. */
-export const DOSE_TOLERANCE_REL = 0.25;
+const DOSE_TOLERANCE_REL = 0.25;
 
 /**
  * What of a dose its reading asked for in truth: as the chemistry says, else by proportion of the way
@@ -94,7 +94,7 @@ function doseWrong(reading: LookBackReading): boolean {
 }
 
 /** What would have been right instead of what was poured on a reading. */
-export function rightDose(reading: LookBackReading): RightDose {
+function rightDose(reading: LookBackReading): RightDose {
   const side = sideOfVerdict(reading.now.verdict);
   if (side === 'in') return { kind: 'nothing' };
   const share = shareOf(reading);

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units';
 import {
   ALKALINE_FROM_PH,
   OPEN_LIFE_DAYS,
@@ -27,10 +28,8 @@ export interface LotState {
   readonly portionsLeft?: number | undefined;
 }
 
-const DAY_MS = 86_400_000;
-
 /** "Soon" starts this many days before a lot stops being good. */
-export const SOON_DAYS = 14;
+const SOON_DAYS = 14;
 
 /** The default life after opening for a lot, days. */
 export function openLifeDays({ kind, form, nominal }: LotFacts): number {
@@ -42,7 +41,7 @@ export function openLifeDays({ kind, form, nominal }: LotFacts): number {
 }
 
 /** How many calibrations a lot still serves: whole 20 mL portions of a liquid, pieces of sachets. */
-export function portionsLeft({ form, left }: LotFacts): number | undefined {
+function portionsLeft({ form, left }: LotFacts): number | undefined {
   if (left === undefined) return undefined;
   return Math.max(0, Math.floor(form === 'sachet' ? left : left / PORTION_ML));
 }

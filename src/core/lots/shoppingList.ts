@@ -19,7 +19,7 @@ export interface ToBuy {
 }
 
 /** A spare is bought before the good portions fall below a month's need, and never below two. */
-export const SPARE_PORTIONS = 2;
+const SPARE_PORTIONS = 2;
 
 function reasonFor(need: LiquidNeed, lots: readonly LotFacts[], nowMs: number): ToBuy | undefined {
   const states = lots

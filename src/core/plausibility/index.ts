@@ -1,4 +1,3 @@
 export * from './checkEcEntry';
 export * from './checkPhEntry';
 export * from './checkTempEntry';
-export { SOLUTION_RANGE_C } from './constants';

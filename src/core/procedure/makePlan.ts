@@ -23,7 +23,7 @@ export interface CupLot {
 }
 
 /** Finds the lot for a nominal value: pH, or mS/cm. */
-export type LotFor = (nominal: number) => CupLot | undefined;
+type LotFor = (nominal: number) => CupLot | undefined;
 
 interface Sitting {
   readonly tempC: number;

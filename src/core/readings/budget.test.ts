@@ -1,6 +1,7 @@
+import { DAY_MS } from '../units';
 import { kindOfNominal } from '../buffers';
 import { ecDip, phDip, type Dip } from '../calibration';
-import { DAY_MS, makePenTrack, stateAt, type PenCheck, type PenState } from '../drift';
+import { makePenTrack, stateAt, type PenCheck, type PenState } from '../drift';
 import {
   assess,
   assessQuick,

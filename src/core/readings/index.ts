@@ -1,6 +1,5 @@
 export * from './assess';
 export * from './judgeTank';
 export { laboratoryDip } from './laboratoryDip';
-export type { EcRefusal } from './readEc';
 export type { EcReadingInput, PhReadingInput, ReadingInput } from './reader';
 export { ownRepeatStdU } from './repeatVariance';

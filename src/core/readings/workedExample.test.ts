@@ -1,4 +1,5 @@
-import { makePenTrack, stateAsToldThen, stateAt, DAY_MS, type PenState } from '../drift';
+import { DAY_MS } from '../units';
+import { makePenTrack, stateAsToldThen, stateAt, type PenState } from '../drift';
 import { EXAMPLE_EVENTS } from '../drift/testing/workedExample';
 import { assess } from './index';
 

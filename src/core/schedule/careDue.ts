@@ -1,14 +1,16 @@
+import { DAY_MS } from '../units';
+
 /** How a cleaning interval is chosen: by use, or one of the trade's fixed schools. */
-export type CleaningPolicy = 'byUse' | 'weekly' | 'monthly' | 'beforeEachCheck';
+type CleaningPolicy = 'byUse' | 'weekly' | 'monthly' | 'beforeEachCheck';
 
 /** Above this many readings a week a probe is in heavy use. Trade practice. */
-export const HEAVY_USE_PER_WEEK = 20;
+const HEAVY_USE_PER_WEEK = 20;
 
 /** Days between cleanings in heavy and in light use. */
-export const CLEAN_DAYS = { heavy: 7, light: 30 } as const;
+const CLEAN_DAYS = { heavy: 7, light: 30 } as const;
 
 /** In heavy use a hydration soak about this often keeps the response quick, days. */
-export const SOAK_DAYS = 30;
+const SOAK_DAYS = 30;
 
 /** Buffer, damp paper or tap water in the cap do for this long, h. Trade practice. */
 export const STOP_GAP_HOURS = 24;
@@ -29,8 +31,6 @@ export interface CareDue {
   readonly soakAtMs?: number | undefined;
   readonly heavyUse: boolean;
 }
-
-const DAY_MS = 86_400_000;
 
 /** Cleaning weekly in heavy use and monthly otherwise (or as the policy says); a soak in heavy use. */
 export function careDue({ policy, cleanedMs, soakedMs, readingsLastWeek }: CareFacts): CareDue {

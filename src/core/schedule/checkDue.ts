@@ -1,3 +1,5 @@
+import { DAY_MS } from '../units';
+
 /** How often a pen is checked; the trade's schools. `weekly` (check first) is the default. */
 export const CHECK_POLICIES = [
   'everyUse',
@@ -13,7 +15,7 @@ export const CHECK_POLICIES = [
 export type CheckPolicy = (typeof CHECK_POLICIES)[number];
 
 /** Days between checks for each policy with a fixed interval; null = no date of its own. */
-export const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
+const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
   // "Before every use": a check serves the round it stands before, two hours.
   everyUse: 2 / 24,
   daily: 1,
@@ -27,13 +29,13 @@ export const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
 };
 
 /** Until its own drift is known a pen on `ownDrift` is checked by the default policy, days. */
-export const OWN_DRIFT_FALLBACK_DAYS = 7;
+const OWN_DRIFT_FALLBACK_DAYS = 7;
 
 /** Readings between checks on `afterUses` where none is stated. Trade practice. */
 export const USES_BETWEEN_CHECKS = 50;
 
 /** Unused for this long, a pen is checked before use whatever the policy. Trade practice. */
-export const UNUSED_FORCES_CHECK_DAYS = 30;
+const UNUSED_FORCES_CHECK_DAYS = 30;
 
 /** What happened to a pen that makes a check necessary whatever the policy. */
 export type ForcingEvent =
@@ -80,8 +82,6 @@ export type CheckDue =
   | { readonly reason: 'policy' | 'uses' | 'ownDrift' | 'unused' | 'off'; readonly atMs: number }
   | ({ readonly reason: 'disagrees' } & PensDisagree)
   | { readonly reason: 'event'; readonly event: ForcingEvent; readonly atMs: number };
-
-const DAY_MS = 86_400_000;
 
 /** The date the policy alone gives. */
 function byPolicy(facts: DueFacts, lastCheckMs: number): CheckDue {

@@ -1,7 +1,7 @@
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
 
 /** Turns a median absolute deviation into a standard deviation for normal data. 1/Φ⁻¹(3/4). */
-export const MAD_TO_SIGMA = 1.4826;
+const MAD_TO_SIGMA = 1.4826;
 
 /** The middle value of at least one finite number. Throws `RangeError` when there is none. */
 export function medianOf(values: readonly number[]): number {

@@ -13,7 +13,7 @@ export interface TheilSenFit {
 }
 
 /** Fewer pairs than this carry no interval. */
-export const INTERVAL_FROM_PAIRS = 6;
+const INTERVAL_FROM_PAIRS = 6;
 
 /** Two-sided 95 % point of the normal distribution. */
 const Z_95 = 1.959964;

@@ -25,7 +25,7 @@ export type ApproachRefusal =
 const SAMPLES_NEEDED = 5;
 
 /** Below this many digits of movement a fit tells of the digits only. */
-export const MOVEMENT_NEEDED_DIGITS = 4;
+const MOVEMENT_NEEDED_DIGITS = 4;
 
 /** τ is searched between these shares of the time seen. */
 const TAU_SHARES = { min: 0.02, max: 4 } as const;

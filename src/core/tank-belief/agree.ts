@@ -1,14 +1,16 @@
+import { MINUTE_MS } from '../units';
+
 /** Two readings agree within this, or one digit of the pen, pH. */
-export const AGREE_PH = 0.05;
+const AGREE_PH = 0.05;
 
 /** They lie at least this far apart, minutes. */
-export const AGREE_MINUTES = 5;
+const AGREE_MINUTES = 5;
 
 /** A first re-reading is proposed no later than this after a dose, minutes. */
-export const FIRST_REREAD = { least: 10, most: 30, turnovers: 3 } as const;
+const FIRST_REREAD = { least: 10, most: 30, turnovers: 3 } as const;
 
 /** A tank above this with an unknown pump is given the whole time, L. */
-export const SMALL_TANK_L = 50;
+const SMALL_TANK_L = 50;
 
 /** How a dose is waited for: until the first re-reading, and from it to the second, minutes. */
 export interface Mixing {
@@ -42,8 +44,6 @@ export interface ReReading {
   readonly ph: number;
   readonly digitPh: number;
 }
-
-const MINUTE_MS = 60_000;
 
 /** Whether two readings lie so near one another that nothing moved between them. */
 export function isNear(one: ReReading, other: ReReading): boolean {

@@ -1,10 +1,9 @@
+import { HOUR_MS } from '../units';
 import type { Conditions } from '../chemistry';
 import { AIRING, AIRS_ABOVE_TIMES } from './constants';
 import type { Nodes } from './nodes';
 import type { ChargeTable } from './table';
 import { columnAt } from './table';
-
-const HOUR_MS = 3_600_000;
 
 /** Carbon dioxide that the air keeps dissolved, mol/L. */
 export const keptByAir = ({ henryCo2 }: Conditions, co2Uatm: number) => henryCo2 * co2Uatm * 1e-6;

@@ -18,7 +18,7 @@ import { beliefOf } from './replay';
 import { priorFrom } from './told';
 
 /** A belief with its share of all that is believed. */
-export interface Weighed {
+interface Weighed {
   readonly belief: Belief;
   readonly weight: number;
 }

@@ -6,7 +6,7 @@ import type { Reader } from './observe';
 import { ChargeTable, type Composition } from './table';
 
 /** Dropper, dilution and litre together, common to all doses of a test (standard, share). */
-export const JAR_COMMON_REL = 0.08;
+const JAR_COMMON_REL = 0.08;
 
 /** Three values that carry a normal's mean, spread and fourth moment (Gauss and Hermite). */
 const COMMON = [

@@ -13,7 +13,7 @@ export interface Mixture {
 const FAR = 5;
 
 /** What lies below a value. */
-export function belowIn({ count, weight, mean, stdU }: Mixture, value: number): number {
+function belowIn({ count, weight, mean, stdU }: Mixture, value: number): number {
   let sum = 0;
   for (let node = 0; node < count; node += 1) {
     const z = (value - mean[node]!) / stdU[node]!;

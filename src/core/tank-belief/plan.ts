@@ -57,7 +57,7 @@ const middleOf = ({ nodes }: Belief): Middle => ({
 });
 
 /** Moles in one unit of the amounts, by node. */
-export function molPerUnitOf({ belief, wanted }: Pick<Look, 'belief' | 'wanted'>, node: number) {
+function molPerUnitOf({ belief, wanted }: Pick<Look, 'belief' | 'wanted'>, node: number) {
   return wanted.ofUnknown ? belief.nodes.strength[node]! : 1;
 }
 

@@ -16,7 +16,7 @@ const STEP_PH = 0.04;
 const LENGTH = 226;
 
 /** The whole table, pH. */
-export const TABLE_RANGE_PH = { min: FROM_PH, max: FROM_PH + STEP_PH * (LENGTH - 1) } as const;
+const TABLE_RANGE_PH = { min: FROM_PH, max: FROM_PH + STEP_PH * (LENGTH - 1) } as const;
 
 /** What a tank holds beside its strong charge and carbon, at the middle of what is believed. */
 export interface Composition {

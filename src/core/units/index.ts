@@ -1,3 +1,4 @@
 export * from './ecScale';
 export * from './temperature';
 export * from './volume';
+export * from './time';

@@ -30,10 +30,10 @@ export interface Judgement {
 }
 
 /** A firm verdict needs this probability. */
-export const FIRM_PROBABILITY = 0.95;
+const FIRM_PROBABILITY = 0.95;
 
 /** A probable verdict needs more than this. */
-export const LIKELY_PROBABILITY = 0.5;
+const LIKELY_PROBABILITY = 0.5;
 
 /** Below this the liquid has too few ions for its pH to be judged or to matter, mS/cm. */
 export const TOO_PURE_BELOW_MS_PER_CM = 0.1;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -90,8 +91,7 @@ function Card(props: {
     const nowMs = Date.now();
     const { what, side, soakHours, dryHours } = card;
     const hours = soakHours ?? dryHours;
-    const until =
-      hours === undefined ? undefined : new Date(nowMs + hours * 3_600_000).toISOString();
+    const until = hours === undefined ? undefined : new Date(nowMs + hours * HOUR_MS).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
     if (await act(careFor(body))) goOn.to(paths.pen(penId));
   };

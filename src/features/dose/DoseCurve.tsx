@@ -4,7 +4,7 @@ import { useFormats } from '@/shell/formats';
 import { Measured } from '@/ui/chart';
 import { FACE } from '@/ui/text';
 import { color } from '@/ui/tokens';
-import { doseSays } from '@/words/dose/dose';
+import { curveSays } from '@/words/dose/curve';
 
 /** pH against dose, as the plan sees it. */
 export interface CurveSpec {
@@ -54,7 +54,7 @@ export function DoseCurve({ points, band, first, full, unit }: CurveSpec) {
               width={width}
               height={HEIGHT}
               role="img"
-              aria-label={doseSays.curveSaid({
+              aria-label={curveSays.curveSaid({
                 fromPh: formats.ph(points[0]!.ph),
                 firstPh: formats.ph(at(first)),
                 fullPh: formats.ph(at(full)),

@@ -7,7 +7,7 @@ import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Choice, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { ecSays } from '@/words/dose/ec';
+import { recipeSays } from '@/words/dose/recipe';
 import { recipeFor } from './recipeModel';
 import { recipeSteps } from './recipeWords';
 
@@ -33,25 +33,25 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
   return (
     <Panel>
       <Say size="large" face="slab" heading={2}>
-        {ecSays.recipeFor(formats.volume(volumeL))}
+        {recipeSays.recipeFor(formats.volume(volumeL))}
       </Say>
       <Choice
-        label={ecSays.whatGoesInFirst}
+        label={recipeSays.whatGoesInFirst}
         value={order}
         onChoose={setOrder}
         options={[
-          { value: 'nutrientsFirst', label: ecSays.nutrients, hint: ecSays.saltsFirstHint },
+          { value: 'nutrientsFirst', label: recipeSays.nutrients, hint: recipeSays.saltsFirstHint },
           {
             value: 'acidFirst',
-            label: ecSays.acidFirst,
-            hint: ecSays.acidFirstHint,
+            label: recipeSays.acidFirst,
+            hint: recipeSays.acidFirstHint,
           },
         ]}
       />
       <SchoolNote about="acidOrder" />
       {order === 'acidFirst' ? (
         <SelectField
-          label={ecSays.acid}
+          label={recipeSays.acid}
           value={acid.id}
           options={acids.map(({ id, name }) => ({ value: id, label: name }))}
           onChoose={setAcid}

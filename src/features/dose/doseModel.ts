@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
 import { isDry, REAGENTS, type Product } from '@/core/chemistry';
 import {
@@ -38,7 +39,6 @@ export function curveFor(
   };
 }
 
-const MINUTE_MS = 60_000;
 const cut = (amount: number) => Number(amount.toPrecision(4));
 
 /** The record of a dose that was poured. */

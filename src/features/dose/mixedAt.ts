@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import { mixingOf } from '@/core/tank-belief';
 import type { Tank } from '@/records/kinds';
 
@@ -5,5 +6,5 @@ import type { Tank } from '@/records/kinds';
 export function mixedAt(tank: Tank, volumeL: number, nowMs: number): string {
   const { pumpLPerMin } = tank;
   const pumpLPerHour = pumpLPerMin === undefined ? undefined : 60 * pumpLPerMin;
-  return new Date(nowMs + 60_000 * mixingOf(volumeL, pumpLPerHour).firstMinutes).toISOString();
+  return new Date(nowMs + MINUTE_MS * mixingOf(volumeL, pumpLPerHour).firstMinutes).toISOString();
 }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { TimerRow } from '@/book/answers';
@@ -9,7 +10,6 @@ import { frameSays } from '@/words/frame/frame';
 import { timerHref, timerWords } from './timerWords';
 
 const TICK_MS = 1000;
-const MINUTE_MS = 60_000;
 
 /** Every running timer as a thin line under the head, on every screen. */
 export function TimerLine() {

@@ -1,8 +1,7 @@
+import { HOUR_MS } from '@/core/units';
 import type { TimerRow } from '@/book/answers';
 import { dueTime, minutesSeconds } from '@/words';
 import { paths, type Path } from '@/shell/navigation/paths';
-
-const HOUR_MS = 3_600_000;
 
 /** A timer in a few words: what, and how much longer. */
 export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): string {

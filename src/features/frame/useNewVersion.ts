@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import { useEffect, useRef, useState } from 'react';
 import { inBackground, noteTrouble } from '@/trouble';
 
@@ -11,7 +12,7 @@ export interface NewVersion {
 const SERVICE_WORKER = '/sw.js';
 
 /** How often a page that stays open looks for a new version, ms. */
-const LOOK_EVERY_MS = 3_600_000;
+const LOOK_EVERY_MS = HOUR_MS;
 
 /** Watches a registration; answers how to stop. */
 function watch(

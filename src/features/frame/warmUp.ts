@@ -10,7 +10,7 @@ const STEPS: readonly (() => unknown)[] = [
   () => router.prefetch(paths.help),
   () => fromChunk('charts', 'TankHistory'),
   () => ctx('./read.tsx'),
-  () => ctx('./tanks/[tankId]/dose.tsx'),
+  () => fromChunk('dosing', 'DoseScreen'),
 ];
 
 /** Left alone this long after the app opened, ms: the first answer comes first. */

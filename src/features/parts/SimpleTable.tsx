@@ -3,7 +3,7 @@ import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 
 /** A row; with `across` its second cell runs over all columns that are left. */
-export interface SimpleRow {
+interface SimpleRow {
   readonly id: string;
   readonly cells: readonly string[];
   readonly across?: boolean;

@@ -1,6 +1,9 @@
+import { lightFormat } from 'date-fns/lightFormat';
+import { parseISO } from 'date-fns/parseISO';
+
 /** A calendar day as typed to the local noon of that day, epoch ms; NaN when it is none. */
 export function dayMs(text: string): number {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) ? new Date(`${text}T12:00:00`).getTime() : NaN;
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) ? parseISO(`${text}T12:00:00`).getTime() : NaN;
 }
 
 /** The instant a typed day stands for; undefined for an empty field. */
@@ -10,8 +13,5 @@ export function instantOf(text: string): string | undefined {
 
 /** An instant as a calendar day here. */
 export function dayText(instant: string | undefined): string {
-  if (!instant) return '';
-  const at = new Date(instant);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+  return instant ? lightFormat(instant, 'yyyy-MM-dd') : '';
 }

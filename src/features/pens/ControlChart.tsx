@@ -1,12 +1,12 @@
+import { DAY_MS } from '@/core/units';
 import { TOLERANCE } from '@/core/calibration';
 import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
-import { controlSays } from '@/words/pens/control';
+import { controlChartSays } from '@/words/pens/controlChart';
 import type { ControlPoint } from './controlModel';
 
-const DAY_MS = 86_400_000;
 const LEFT = 64;
 
 interface Props {
@@ -30,7 +30,7 @@ export function ControlChart({ penCode, points, nowMs }: Props) {
             size={{ width, height: 120, left: LEFT }}
             look={{ color: color.seriesPh }}
             write={(value) => formats.number(value, 2)}
-            sentence={controlSays.chartSaid(penCode, points.length)}
+            sentence={controlChartSays.chartSaid(penCode, points.length)}
             spec={{
               domain,
               points: points.map(({ atMs, error }) => ({ atMs, value: error })),

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import { careFor } from '@/acts';
 import type { PenDetailAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
@@ -6,7 +7,6 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { penSays } from '@/words/pens/pen';
 
-const HOUR_MS = 3_600_000;
 /** Where its profile says nothing, h. */
 const USUAL_SOAK_HOURS = 24;
 

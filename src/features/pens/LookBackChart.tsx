@@ -4,7 +4,7 @@ import { useFormats } from '@/shell/formats';
 import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
-import { lookBackSays } from '@/words/pens/lookBack';
+import { lookBackChartSays } from '@/words/pens/lookBackChart';
 import { writeError } from './driftViewModel';
 
 const LEFT = 64;
@@ -24,7 +24,7 @@ export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {
               size={{ width, height: 110, left: LEFT }}
               look={{ color: color.off }}
               write={(value) => writeError(value, quantity, formats)}
-              sentence={lookBackSays.chartSaid(
+              sentence={lookBackChartSays.chartSaid(
                 writeError(errorFrom, quantity, formats),
                 writeError(errorTo, quantity, formats),
               )}

@@ -19,7 +19,7 @@ import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
-import { penSays } from '@/words/pens/pen';
+import { penFormSays } from '@/words/pens/penForm';
 import { penName } from './penName';
 import { penFields, penParts, type PenFormIn, type PenFormOut, type PenParts } from './fields';
 import { paths } from '@/shell/navigation/paths';
@@ -97,7 +97,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
   const keep = handleSubmit(async (out) => {
     const { name: title, ph, ec, display } = takenInto(all, out, base);
-    const profile = { title, hint: penSays.yourOwn, ph, ec, display, note: '' };
+    const profile = { title, hint: penFormSays.yourOwn, ph, ec, display, note: '' };
     if (await act(keepProfile(profile))) setKept(title);
   });
   useKeyAct('save', save);
@@ -113,36 +113,38 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   );
   return (
     <Screen
-      actions={<SaveBar label={penId ? penSays.saveThePen : penSays.addThePen} onSave={save} />}
+      actions={
+        <SaveBar label={penId ? penFormSays.saveThePen : penFormSays.addThePen} onSave={save} />
+      }
     >
       <Say size="huge" face="slab" heading={1}>
-        {penId ? penSays.changeCode(base.code) : penSays.aNewPen}
+        {penId ? penFormSays.changeCode(base.code) : penFormSays.aNewPen}
       </Say>
       {onProfile && profileId ? (
         <Choice
-          label={penSays.whatKind}
+          label={penFormSays.whatKind}
           value={profileId}
           options={profiles.map(({ id, title, hint }) => ({ value: id, label: title, hint }))}
           onChoose={onProfile}
         />
       ) : null}
       {part('named')}
-      {base.ph ? part('phSide', penSays.phSide) : null}
-      {base.ec ? part('ecSide', penSays.ecSide) : null}
+      {base.ph ? part('phSide', penFormSays.phSide) : null}
+      {base.ec ? part('ecSide', penFormSays.ecSide) : null}
       {part('policies')}
       {more ? (
         <>
-          {base.ph ? part('point', penSays.howItTakesAPoint) : null}
-          {part('display', penSays.display)}
-          {part('papers', penSays.papers)}
+          {base.ph ? part('point', penFormSays.howItTakesAPoint) : null}
+          {part('display', penFormSays.display)}
+          {part('papers', penFormSays.papers)}
         </>
       ) : (
-        <Button label={penSays.buttonDisplayPapers} onPress={() => setMore(true)} />
+        <Button label={penFormSays.buttonDisplayPapers} onPress={() => setMore(true)} />
       )}
       <View>
-        <Button kind="text" label={penSays.keepAsProfile} onPress={keep} />
+        <Button kind="text" label={penFormSays.keepAsProfile} onPress={keep} />
         <View role="status" aria-live="polite">
-          {kept ? <Say bold>{penSays.keptAsProfile(kept)}</Say> : null}
+          {kept ? <Say bold>{penFormSays.keptAsProfile(kept)}</Say> : null}
         </View>
       </View>
     </Screen>

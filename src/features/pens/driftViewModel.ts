@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { DriftAnswer } from '@/book/answers';
 import { isWithin } from '@/core/calibration';
 import type { ProbeWarning } from '@/core/drift';
@@ -25,7 +26,7 @@ export function warningSentence(warning: ProbeWarning, formats: Formats): string
 /** How long it would hold if it were adjusted now, where that is longer than as it is. */
 function ifAdjusted({ dueByDriftMs, dueIfAdjustedMs }: DriftAnswer, nowMs: number): string {
   if (dueByDriftMs === undefined || dueIfAdjustedMs === undefined) return '';
-  const days = Math.round((dueIfAdjustedMs - nowMs) / 86_400_000);
+  const days = Math.round((dueIfAdjustedMs - nowMs) / DAY_MS);
   if (days < 1 || dueIfAdjustedMs <= dueByDriftMs) return '';
   return `Adjusted now, it would hold for ${counted(days, 'day')}.`;
 }

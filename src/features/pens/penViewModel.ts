@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
 import {
@@ -107,7 +108,7 @@ export function careDueLine(
   nowMs: number,
 ): string {
   const name = side === 'ph' ? 'pH probe' : 'EC face';
-  const when = (ms: number) => (ms < nowMs - 86_400_000 ? 'now, it is overdue' : dueBy(ms, nowMs));
+  const when = (ms: number) => (ms < nowMs - DAY_MS ? 'now, it is overdue' : dueBy(ms, nowMs));
   const clean = cleanAtMs === undefined ? '' : `clean it ${when(cleanAtMs)}`;
   const soak = soakAtMs === undefined ? '' : `soak it ${when(soakAtMs)}`;
   const parts = [clean, soak].filter(Boolean).join(', ');

@@ -1,7 +1,6 @@
+import { DAY_MS } from '@/core/units';
 import type { Row } from '@/book/answers';
 import { dayMonthYear, shortDay } from '@/words';
-
-const DAY_MS = 86_400_000;
 
 /** A pen's probes, newest first, each with the time it served; the one in use first of its side. */
 export function probeLines(

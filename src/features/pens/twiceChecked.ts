@@ -1,6 +1,5 @@
+import { HOUR_MS } from '@/core/units';
 import type { SessionRow } from '@/book/answers';
-
-const HOUR_MS = 3_600_000;
 
 /**
  * Said of a check that follows another of the same side within the hour, as when two people finish

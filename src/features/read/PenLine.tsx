@@ -6,7 +6,7 @@ import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space, TOUCH } from '@/ui/tokens';
 import { ago, PEN_TONE, PEN_WORD } from '@/words';
-import { readSays } from '@/words/read/read';
+import { penLineSays } from '@/words/read/penLine';
 import { sideOf } from './readModel';
 
 interface Props {
@@ -23,13 +23,13 @@ export function PenLine({ quantity, pen, pens, nowMs, onChoose }: Props) {
   const side = sideOf(pen, quantity);
   const word = side?.word ?? pen.word;
   const checked =
-    side?.lastCheckMs === undefined ? '' : readSays.checkedAt(ago(side.lastCheckMs, nowMs));
+    side?.lastCheckMs === undefined ? '' : penLineSays.checkedAt(ago(side.lastCheckMs, nowMs));
   const label = quantity === 'ph' ? 'pH' : 'EC';
   return (
     <View>
       <View style={styles.line}>
         <Say size="small" style={styles.pen}>
-          {readSays.withPen}{' '}
+          {penLineSays.withPen}{' '}
           <Say size="small" bold>
             {pen.body.code}
           </Say>{' '}
@@ -40,19 +40,19 @@ export function PenLine({ quantity, pen, pens, nowMs, onChoose }: Props) {
         </Say>
         {pens.length > 1 ? (
           <Press
-            name={readSays.anotherPenFor(label)}
+            name={penLineSays.anotherPenFor(label)}
             onPress={() => setOpen(!open)}
             style={styles.change}
           >
             <Say size="small" tone="action" style={styles.link}>
-              {readSays.anotherPen}
+              {penLineSays.anotherPen}
             </Say>
           </Press>
         ) : null}
       </View>
       {open ? (
         <Choice
-          label={readSays.penFor(label)}
+          label={penLineSays.penFor(label)}
           quietLabel
           value={pen.id}
           options={pens.map(({ id, body }) => ({ value: id, label: body.code, hint: body.name }))}

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -70,7 +71,7 @@ function When({
   const { about, setAbout } = form;
   const [typed, setTyped] = useState(localInput(about.takenMs ?? nowMs));
   const take = (takenMs: number | undefined) => setAbout({ ...about, takenMs });
-  const wrong = momentTyped(typed, nowMs + 60_000) === undefined;
+  const wrong = momentTyped(typed, nowMs + MINUTE_MS) === undefined;
   return (
     <Panel>
       <View style={styles.choices}>

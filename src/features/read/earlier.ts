@@ -1,7 +1,5 @@
+import { DAY_MS, HOUR_MS } from '@/core/units';
 import { clock, dayStart, daysBetween, shortDay } from '@/words';
-
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 
 /** A moment offered for a reading that was taken before now. */
 export interface EarlierChoice {

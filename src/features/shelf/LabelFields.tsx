@@ -11,7 +11,7 @@ import { FieldRow } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
-import { shelfSays } from '@/words/shelf/shelf';
+import { lotSays } from '@/words/shelf/lot';
 import { MOST_ROWS, usualRows } from './labelTable';
 import type { LotFormIn, LotFormOut, lotParts } from './lotFields';
 import { valuesByTemperature } from './lotValues';
@@ -32,10 +32,10 @@ export function LabelFields({ control, fields: label, buffer }: Props) {
     : `±${formats.number(100 * STANDARD_TOLERANCE_REL, 0)} %`;
   return (
     <Panel>
-      <Say bold>{shelfSays.whatItsLabelSays}</Say>
+      <Say bold>{lotSays.whatItsLabelSays}</Say>
       <DescribedFields
         control={control}
-        fields={{ tolerance: { ...label.tolerance, hint: shelfSays.usualTolerance(usual) } }}
+        fields={{ tolerance: { ...label.tolerance, hint: lotSays.usualTolerance(usual) } }}
       />
       {rows.length === 0 && !buffer ? (
         <DescribedFields control={control} fields={{ alphaPercent: label.alphaPercent }} />
@@ -43,26 +43,26 @@ export function LabelFields({ control, fields: label, buffer }: Props) {
       {rows.length === 0 ? (
         <>
           <KnownValues control={control} buffer={buffer} />
-          <Button label={shelfSays.typeTheTable} onPress={() => replace(usualRows(formats))} />
+          <Button label={lotSays.typeTheTable} onPress={() => replace(usualRows(formats))} />
         </>
       ) : (
         <>
           <Say size="small" tone="soft">
-            {shelfSays.tableRules}
+            {lotSays.tableRules}
           </Say>
           {rows.map(({ id }, at) => (
             <FieldRow key={id} narrow>
               <FormField
                 control={control}
                 name={`table.${at}.temp`}
-                label={shelfSays.rowAt(at + 1)}
+                label={lotSays.rowAt(at + 1)}
                 unit={formats.settings.tempUnit}
                 numeric
               />
               <FormField
                 control={control}
                 name={`table.${at}.value`}
-                label={shelfSays.rowValue(at + 1)}
+                label={lotSays.rowValue(at + 1)}
                 unit={unit}
                 numeric
               />
@@ -72,11 +72,11 @@ export function LabelFields({ control, fields: label, buffer }: Props) {
             {rows.length < MOST_ROWS ? (
               <Button
                 kind="text"
-                label={shelfSays.oneMoreRow}
+                label={lotSays.oneMoreRow}
                 onPress={() => append({ temp: '', value: '' })}
               />
             ) : null}
-            <Button kind="text" label={shelfSays.withoutATable} onPress={() => replace([])} />
+            <Button kind="text" label={lotSays.withoutATable} onPress={() => replace([])} />
           </View>
         </>
       )}
@@ -101,8 +101,8 @@ function KnownValues({ control, buffer }: Omit<Props, 'fields'>) {
   if (rows.length === 0) return null;
   return (
     <SimpleTable
-      label={shelfSays.valueByTemperature}
-      heads={[shelfSays.atTemperature, buffer ? 'pH' : formats.ecUnit]}
+      label={lotSays.valueByTemperature}
+      heads={[lotSays.atTemperature, buffer ? 'pH' : formats.ecUnit]}
       rows={rows.map(({ tempC, value }) => ({
         id: String(tempC),
         cells: [formats.temp(tempC), buffer ? formats.ph(value) : formats.ecFine(value)],

@@ -24,7 +24,7 @@ import {
 } from './lotFields';
 import { LabelFields } from './LabelFields';
 import { liquidName } from '@/words/shelf/lotWords';
-import { shelfSays } from '@/words/shelf/shelf';
+import { lotSays } from '@/words/shelf/lot';
 import { paths } from '@/shell/navigation/paths';
 
 /** Adds a lot, or changes one. */
@@ -33,7 +33,7 @@ export function LotForm() {
   const { lotId } = useLocalSearchParams<{ lotId?: string }>();
   const nowMs = useNowMs();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
-  if (!lots) return <Skeleton label={shelfSays.loadingTheLot} />;
+  if (!lots) return <Skeleton label={lotSays.loadingTheLot} />;
   const lot = lots.find(({ id }) => id === lotId);
   return <Fields key={`${lot?.revId ?? 'new'} ${ecScale}`} lot={lot} />;
 }
@@ -63,17 +63,17 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   useKeyAct('save', save);
   return (
     <Screen
-      actions={<SaveBar label={lot ? shelfSays.saveTheLot : shelfSays.addTheLot} onSave={save} />}
+      actions={<SaveBar label={lot ? lotSays.saveTheLot : lotSays.addTheLot} onSave={save} />}
     >
       <Say size="huge" face="slab" heading={1}>
-        {lot ? liquidName(lot.body, formats) : shelfSays.aNewLot}
+        {lot ? liquidName(lot.body, formats) : lotSays.aNewLot}
       </Say>
       <DescribedFields control={control} fields={parts.liquid} />
       <DescribedFields control={control} fields={parts.bottle} />
       {hasValue(kind) ? (
         <LabelFields control={control} fields={parts.label} buffer={kind === 'buffer'} />
       ) : null}
-      {lot ? <Button label={shelfSays.takeItOff} onPress={remove} /> : null}
+      {lot ? <Button label={lotSays.takeItOff} onPress={remove} /> : null}
     </Screen>
   );
 }

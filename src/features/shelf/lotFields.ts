@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import { z } from 'zod';
 import { kindOfNominal } from '@/core/buffers';
 import { dayMs, dayText, instantOf } from '@/features/parts/days';
@@ -153,7 +154,6 @@ function lotFields(formats: Formats) {
   return { ...parts.liquid, ...parts.bottle, ...parts.label };
 }
 
-const DAY_MS = 86_400_000;
 /** No bottle expired before this. */
 const EARLIEST_MS = new Date('2000-01-01').getTime();
 

@@ -10,7 +10,7 @@ import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { counted, axisWriter } from '@/words';
 import { commonSays } from '@/words/common';
-import { tanksSays } from '@/words/tanks/tanks';
+import { acrossTanksSays } from '@/words/tanks/acrossTanks';
 import { spanDomain, type Span } from './historyModel';
 import { historyBands, historyStrips } from './historyStrips';
 import { pensUsed } from './pensUsed';
@@ -46,12 +46,12 @@ export function AcrossTanks({ tanks, nowMs }: Props) {
           value={span}
           onChoose={setSpan}
           options={[
-            { value: 'week', label: tanksSays.week },
-            { value: 'fourWeeks', label: tanksSays.fourWeeks },
-            { value: 'season', label: tanksSays.season },
+            { value: 'week', label: acrossTanksSays.week },
+            { value: 'fourWeeks', label: acrossTanksSays.fourWeeks },
+            { value: 'season', label: acrossTanksSays.season },
           ]}
         />
-        <Button kind="text" label={tanksSays.print} onPress={() => window.print()} />
+        <Button kind="text" label={acrossTanksSays.print} onPress={() => window.print()} />
       </View>
       {tanks.map((tank) => (
         <OneTank key={tank.id} tank={tank} quantity={quantity} span={span} nowMs={nowMs} />
@@ -88,7 +88,9 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
           {strip.name}
         </Say>
         <Say size="small" tone="soft">
-          {pens.length > 0 ? tanksSays.readBy(pens.join(', ')) : tanksSays.notReadInThisSpan}
+          {pens.length > 0
+            ? acrossTanksSays.readBy(pens.join(', '))
+            : acrossTanksSays.notReadInThisSpan}
         </Say>
       </View>
       <View style={styles.strip}>
@@ -103,7 +105,7 @@ function OneTank({ tank, quantity, span, nowMs }: OneProps) {
                     : { color: color.seriesEc, dash: '6 3' }
                 }
                 write={(value) => formats.number(value, strip.decimals)}
-                sentence={tanksSays.stripSaid({
+                sentence={acrossTanksSays.stripSaid({
                   quantity: strip.name,
                   name,
                   readings: counted(strip.count, 'reading'),

@@ -8,6 +8,7 @@ import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
 import { tanksSays } from '@/words/tanks/tanks';
+import { tankOrderSays } from '@/words/tanks/tankOrder';
 
 /** The order of the Round: the way the grower walks past the tanks. */
 export function OrderScreen() {
@@ -27,7 +28,7 @@ export function OrderScreen() {
           kind="main"
           wet
           grow
-          label={tanksSays.done}
+          label={tankOrderSays.done}
           onPress={() => router.navigate(paths.tanks)}
         />
       }
@@ -36,12 +37,12 @@ export function OrderScreen() {
         {tanksSays.orderOfTheRound}
       </Say>
       <Say size="small" tone="soft">
-        {tanksSays.asYouWalkDragByThe}
+        {tankOrderSays.asYouWalkDragByThe}
       </Say>
       <SortableList
         items={tanks.map(({ id, body }) => ({
           id,
-          name: body.retired ? tanksSays.nameOutOfUse(body.name) : body.name,
+          name: body.retired ? tankOrderSays.nameOutOfUse(body.name) : body.name,
         }))}
         onOrder={order}
       />

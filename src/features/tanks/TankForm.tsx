@@ -25,7 +25,7 @@ import {
   type TankFormOut,
 } from './tankFields';
 import { commonSays } from '@/words/common';
-import { tankSays } from '@/words/tanks/tank';
+import { tankFormSays } from '@/words/tanks/tankForm';
 import { paths } from '@/shell/navigation/paths';
 
 /** Adds a tank, or changes one. */
@@ -89,17 +89,19 @@ function Fields({
   useKeyAct('save', save);
   return (
     <Screen
-      actions={<SaveBar label={tank ? tankSays.saveTheTank : tankSays.addTheTank} onSave={save} />}
+      actions={
+        <SaveBar label={tank ? tankFormSays.saveTheTank : tankFormSays.addTheTank} onSave={save} />
+      }
     >
       <Say size="huge" face="slab" heading={1}>
-        {tank ? tankSays.change(tank.body.name) : tankSays.aNewTank}
+        {tank ? tankFormSays.change(tank.body.name) : tankFormSays.aNewTank}
       </Say>
       {part('named')}
       <SelectField
-        label={tankSays.cropAndStage}
+        label={tankFormSays.cropAndStage}
         value={String(chosen)}
         options={[
-          { value: '-1', label: crop ? `${crop} ${stage}` : tankSays.myOwnBand },
+          { value: '-1', label: crop ? `${crop} ${stage}` : tankFormSays.myOwnBand },
           ...CROP_TARGETS.map((t, at) => ({
             value: String(at),
             label: t.stage === 'all' ? t.crop : `${t.crop}, ${t.stage}`,
@@ -109,26 +111,26 @@ function Fields({
       />
       {part('bands')}
       <Say size="small" tone="soft">
-        {tankSays.publishedBands}
+        {tankFormSays.publishedBands}
       </Say>
       <Say size="large" face="slab" heading={2}>
-        {tankSays.waterAndMixing}
+        {tankFormSays.waterAndMixing}
       </Say>
       {part('waters')}
       {part('mixing')}
       {part('feed')}
       <Say size="small" tone="soft">
-        {tankSays.feedHint}
+        {tankFormSays.feedHint}
       </Say>
       {part('last')}
       {tank ? (
         <Choice
-          label={tankSays.applyFrom}
+          label={tankFormSays.applyFrom}
           value={since}
           onChoose={setSince}
           options={[
-            { value: 'now', label: tankSays.fromNowOn, hint: tankSays.fromNowOnHint },
-            { value: 'always', label: tankSays.alwaysSo, hint: tankSays.alwaysSoHint },
+            { value: 'now', label: tankFormSays.fromNowOn, hint: tankFormSays.fromNowOnHint },
+            { value: 'always', label: tankFormSays.alwaysSo, hint: tankFormSays.alwaysSoHint },
           ]}
         />
       ) : null}

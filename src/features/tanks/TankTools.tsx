@@ -7,7 +7,7 @@ import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { space } from '@/ui/tokens';
 import { paths } from '@/shell/navigation/paths';
-import { tankSays } from '@/words/tanks/tank';
+import { tankFormSays } from '@/words/tanks/tankForm';
 
 interface Props {
   readonly tank: TankAnswer;
@@ -30,17 +30,17 @@ export function TankTools({ tank, nextPlace }: Props) {
   return (
     <View style={styles.tools}>
       <Button
-        label={tankSays.bandsOfDrainDripperSubstrate}
+        label={tankFormSays.bandsOfDrainDripperSubstrate}
         onPress={() => router.navigate(paths.bands(id))}
       />
       <Button
-        label={tankSays.measureItsCoefficient}
+        label={tankFormSays.measureItsCoefficient}
         onPress={() => router.navigate(paths.alpha(id))}
       />
-      <Button label={tankSays.anotherLikeIt} onPress={duplicate} />
+      <Button label={tankFormSays.anotherLikeIt} onPress={duplicate} />
       <Button
-        label={body.retired ? tankSays.backInUse : tankSays.outOfUse}
-        name={body.retired ? tankSays.backInUseHint : tankSays.outOfUseHint}
+        label={body.retired ? tankFormSays.backInUse : tankFormSays.outOfUse}
+        name={body.retired ? tankFormSays.backInUseHint : tankFormSays.outOfUseHint}
         onPress={retire}
       />
     </View>

@@ -1,6 +1,6 @@
 import type { PenAnswer, ReadingRow } from '@/book/answers';
 import type { AlphaPair, AlphaRefusal } from '@/core/conductivity';
-import { celsiusFrom, ecMsPerCmFromDisplay, type EcScale } from '@/core/units';
+import { celsiusFrom, DAY_MS, ecMsPerCmFromDisplay, type EcScale } from '@/core/units';
 import { parseDecimal, type Formats } from '@/words';
 
 /** The rows that hold both numbers, as the fit takes them. */
@@ -29,7 +29,7 @@ export function alphaRefusalWords(refusal: AlphaRefusal, formats: Formats): stri
 }
 
 /** Readings further apart than this are no longer of the same feed, ms. */
-const SAME_FEED_MS = 2 * 86_400_000;
+const SAME_FEED_MS = 2 * DAY_MS;
 const MOST = 5;
 
 /**

@@ -1,5 +1,5 @@
 import type { TankColumns } from '@/book/answers';
-import { displayFromEcMsPerCm, type EcScale } from '@/core/units';
+import { DAY_MS, displayFromEcMsPerCm, type EcScale } from '@/core/units';
 import { thinPlaces, type BandStep, type StripPoint } from '@/ui/chart';
 
 /** How much of a tank's past is shown. */
@@ -19,7 +19,6 @@ const SPAN_DAYS: Readonly<Record<Exclude<Span, 'all'>, number>> = {
   fourWeeks: 28,
   season: 120,
 };
-const DAY_MS = 86_400_000;
 
 /** From when to when a span reaches. */
 export function spanDomain(

@@ -14,7 +14,7 @@ import { SaveBar } from '@/features/parts/SaveBar';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { waterDefaults, waterFields, waterFormSchema, type WaterIn } from './waterFields';
-import { watersSays } from '@/words/waters/waters';
+import { waterFormSays } from '@/words/waters/waterForm';
 import { paths } from '@/shell/navigation/paths';
 
 /** Adds a water, or changes one. */
@@ -22,7 +22,7 @@ export function WaterForm() {
   const { ecScale } = useFormats().settings;
   const { waterId } = useLocalSearchParams<{ waterId?: string }>();
   const { data: waters } = useRows('water');
-  if (!waters) return <Skeleton label={watersSays.loadingTheWater} />;
+  if (!waters) return <Skeleton label={waterFormSays.loadingTheWater} />;
   const water = waters.find(({ id }) => id === waterId);
   return <Fields key={`${water?.revId ?? 'new'} ${ecScale}`} water={water} />;
 }
@@ -46,11 +46,14 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   return (
     <Screen
       actions={
-        <SaveBar label={water ? watersSays.saveTheWater : watersSays.addTheWater} onSave={save} />
+        <SaveBar
+          label={water ? waterFormSays.saveTheWater : waterFormSays.addTheWater}
+          onSave={save}
+        />
       }
     >
       <Say size="huge" face="slab" heading={1}>
-        {water ? watersSays.change(water.body.name) : watersSays.aNewWater}
+        {water ? waterFormSays.change(water.body.name) : waterFormSays.aNewWater}
       </Say>
       <DescribedFields control={control} fields={waterFields(formats)} />
     </Screen>

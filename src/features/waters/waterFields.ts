@@ -11,7 +11,7 @@ import type { Water } from '@/records/kinds';
 import type { Formats } from '@/words';
 
 /** How reports state alkalinity. */
-export const ALKALINITY_UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as [
+const ALKALINITY_UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as [
   AlkalinityUnit,
   ...AlkalinityUnit[],
 ];

@@ -14,7 +14,7 @@ import { penName } from '@/features/pens/penName';
 import { TankStep, type FirstTank } from './TankStep';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
-import { welcomeSays } from '@/words/welcome/welcome';
+import { setUpSays } from '@/words/welcome/setUp';
 
 /** Three short steps to a first reading: which pen, which tank, then Read. */
 export function SetupScreen() {
@@ -49,17 +49,17 @@ function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) =>
   return (
     <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="small" tone="soft">
-        {welcomeSays.step1}
+        {setUpSays.step1}
       </Say>
       <Say size="huge" face="slab" heading={1}>
-        {welcomeSays.whichPenIsInYourHand}
+        {setUpSays.whichPenIsInYourHand}
       </Say>
-      <Say size="small">{welcomeSays.nearestWillDo}</Say>
+      <Say size="small">{setUpSays.nearestWillDo}</Say>
       {GENERIC_PROFILES.map((profile) => (
         <LabelRow
           key={profile.id}
           code={codeOf(profile)}
-          action={welcomeSays.this}
+          action={setUpSays.this}
           href={paths.welcome}
           onPress={() => onChoose(profile)}
         >

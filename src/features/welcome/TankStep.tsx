@@ -12,7 +12,7 @@ import { SelectField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
-import { welcomeSays } from '@/words/welcome/welcome';
+import { setUpSays } from '@/words/welcome/setUp';
 import { firstTankSchema } from './firstTankSchema';
 
 /** What the second step asks of a tank. */
@@ -47,7 +47,7 @@ export function TankStep({ onBack, onDone }: Props) {
     }),
   );
   useKeyAct('save', done);
-  const band = welcomeSays.bandOf({
+  const band = setUpSays.bandOf({
     phLow: formats.number(target.ph[0], 1),
     phHigh: formats.number(target.ph[1], 1),
     ecLow: formats.ec(target.ec[0]),
@@ -63,7 +63,7 @@ export function TankStep({ onBack, onDone }: Props) {
             kind="main"
             wet
             grow
-            label={welcomeSays.onToTheFirstReading}
+            label={setUpSays.onToTheFirstReading}
             disabled={formState.isSubmitting}
             onPress={done}
           />
@@ -71,15 +71,15 @@ export function TankStep({ onBack, onDone }: Props) {
       }
     >
       <Say size="small" tone="soft">
-        {welcomeSays.step2}
+        {setUpSays.step2}
       </Say>
       <Say size="huge" face="slab" heading={1}>
-        {welcomeSays.whichTankStandsBeforeYou}
+        {setUpSays.whichTankStandsBeforeYou}
       </Say>
-      <FormField control={control} name="name" label={welcomeSays.name} />
+      <FormField control={control} name="name" label={setUpSays.name} />
       <FormField control={control} name="volume" label={commonSays.volume} unit={unit} numeric />
       <SelectField
-        label={welcomeSays.cropAndStage}
+        label={setUpSays.cropAndStage}
         value={String(crop)}
         onChoose={(index) => setCrop(Number(index))}
         options={CROP_TARGETS.map(({ crop: name, stage }, at) => ({
@@ -88,7 +88,7 @@ export function TankStep({ onBack, onDone }: Props) {
         }))}
       />
       <Say size="small" tone="soft">
-        {welcomeSays.publishedRange(band)}
+        {setUpSays.publishedRange(band)}
       </Say>
     </Screen>
   );

@@ -9,7 +9,7 @@ export const BUNDLE_VERSION = 2;
 const digest = z.string().regex(/^[0-9a-f]{64}$/);
 
 /** A value of storage that could not be read, as it was found; long ones in parts. */
-export const asideSchema = z.object({
+const asideSchema = z.object({
   key: z.string().max(400),
   part: z.number().int().min(0),
   text: z.string(),

@@ -2,7 +2,7 @@ import { headsOf, type Kind, type RecordId, type Revision } from '@/records';
 import { kept, sameRevision } from '@/records/storage/oneOf';
 
 /** How one record of a file stands to the book. */
-export type MergeState = 'new' | 'same' | 'changedThere' | 'changedHere' | 'changedOnBothSides';
+type MergeState = 'new' | 'same' | 'changedThere' | 'changedHere' | 'changedOnBothSides';
 
 /** What taking a file in would do. */
 export interface MergePreview {

@@ -3,7 +3,7 @@ import { CHECK_POLICIES } from '@/core/schedule';
 import { finite, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
-export const pressSchema = z.object({
+const pressSchema = z.object({
   /** How the pen is adjusted. Steps: the value is shown and stepped up or down. */
   by: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
   /** Whether the button is pressed before or after dipping. */
@@ -40,14 +40,14 @@ export const displaySchema = z.object({
 });
 
 /** What keeps the probe wet and what it needs before its first use. */
-export const wettingSchema = z.object({
+const wettingSchema = z.object({
   by: z.enum(['sponge', 'liquid', 'bottle', 'dry']),
   /** Soak before the first use, h. */
   firstSoakHours: finite.min(0).max(72),
 });
 
 /** Papers of a pen. */
-export const papersSchema = z.object({
+const papersSchema = z.object({
   serial: shortText.default(''),
   boughtOn: shortText.default(''),
   /** When its factory or dealer adjusted it, as the papers say: its first session. */

@@ -17,7 +17,7 @@ export const PRODUCT_REAGENTS = [
 ] as const satisfies readonly Reagent[];
 
 /** How strong it is, as its label or a test says. */
-export const strengthSchema = z.discriminatedUnion('kind', [
+const strengthSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('percentByMass'),
     percent: positive.max(100),

@@ -11,7 +11,7 @@ const bufferKind = z.enum([
 ]);
 
 /** One cup of a sitting, with the lot it came from. */
-export const cupSchema = z.discriminatedUnion('quantity', [
+const cupSchema = z.discriminatedUnion('quantity', [
   z.object({
     id: z.string(),
     quantity: z.literal('ph'),

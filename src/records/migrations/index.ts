@@ -1,2 +1,2 @@
-export { MIGRATIONS, understand, type Understood } from './migrateRevision';
+export { MIGRATIONS, understand } from './migrateRevision';
 export { SCHEMA_FINGERPRINT } from './fingerprint';

@@ -27,7 +27,7 @@ export interface LoadedBook {
 export const PACK_AT_ONCE = 200;
 
 /** Why revisions were not written, in words for the log. */
-export class NotWritten extends Error {}
+class NotWritten extends Error {}
 
 function missingFrom(manifest: Manifest, keys: ReadonlySet<string>): MissingPack[] {
   return Object.entries(manifest)

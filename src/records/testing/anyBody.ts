@@ -83,7 +83,7 @@ function arrays(def: Def, item: fc.Arbitrary<unknown>): fc.Arbitrary<unknown> {
 }
 
 /** Anything a schema takes. `refs` gives fields that name other records something to name. */
-export function anyOf(schema: AnySchema, refs: References, field = ''): fc.Arbitrary<unknown> {
+function anyOf(schema: AnySchema, refs: References, field = ''): fc.Arbitrary<unknown> {
   const def = defOf(schema);
   const known = refs[field];
   if (known && known.length > 0 && def.type === 'string')

@@ -5,7 +5,7 @@ import { flagLayers, type StripFlag } from './flagLayers';
 import { stripGeometry, type StripSize, type StripSpec } from './stripGeometry';
 
 /** How a series looks: colour and dash, so that it never goes by colour alone. */
-export interface SeriesLook {
+interface SeriesLook {
   readonly color: string;
   readonly dash?: string | undefined;
 }

@@ -2,7 +2,7 @@ import { flagLayers, type StripFlag } from './flagLayers';
 import { stripGeometry, timeTicks, type StripSpec } from './stripGeometry';
 
 /** One strip of a drawing for a file. */
-export interface SvgStrip {
+interface SvgStrip {
   readonly name: string;
   readonly color: string;
   readonly dash?: string | undefined;

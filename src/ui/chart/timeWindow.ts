@@ -1,8 +1,10 @@
+import { HOUR_MS } from '@/core/units';
+
 /** A stretch of time shown, epoch ms. */
 export type TimeWindow = readonly [fromMs: number, toMs: number];
 
 /** Closer than this nothing more is to be seen. */
-const LEAST_MS = 6 * 3_600_000;
+const LEAST_MS = 6 * HOUR_MS;
 
 /** A window moved and, if need be, shortened so that it lies within its limits. */
 export function within([from, to]: TimeWindow, [first, last]: TimeWindow): TimeWindow {

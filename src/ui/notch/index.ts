@@ -1,2 +1,2 @@
 export * from './Notch';
-export type { NotchReading, NotchSize } from './notchGeometry';
+export type { NotchSize } from './notchGeometry';

@@ -4,7 +4,7 @@ import type { Verdict } from '@/core/verdict';
 export type NotchSize = 'line' | 'row' | 'hero';
 
 /** Heights in px: 16 in a line, 40 in a row, 96 where it leads. */
-export const NOTCH_HEIGHT: Readonly<Record<NotchSize, number>> = { line: 16, row: 40, hero: 96 };
+const NOTCH_HEIGHT: Readonly<Record<NotchSize, number>> = { line: 16, row: 40, hero: 96 };
 
 /** How the peg stands: in the recess, on its edge, on the bar, or lying across it. */
 export type PegPose = 'in' | 'edge' | 'bar' | 'across' | 'none';

@@ -8,7 +8,7 @@ import { FACE, typeStep, type TypeSize } from './type';
 export type TextTone =
   'ink' | 'soft' | 'action' | 'fit' | 'attention' | 'off' | 'plain' | 'onAction';
 
-export const TONE_COLOR: Readonly<Record<TextTone, string>> = {
+const TONE_COLOR: Readonly<Record<TextTone, string>> = {
   ink: color.ink,
   soft: color.inkSoft,
   action: color.action,

@@ -5,7 +5,7 @@ export const TYPE_PX = { tiny: 13, small: 15, body: 17, large: 21, huge: 28, her
 export type TypeSize = keyof typeof TYPE_PX;
 
 /** A length that follows the text-size setting; react-native-web passes it through to CSS. */
-export function scaled(px: number): number {
+function scaled(px: number): number {
   return `calc(${px}px * var(--text, 1))` as unknown as number;
 }
 

@@ -19,7 +19,7 @@ export function cupName(cup: Cup, formats: Formats): string {
 }
 
 /** "the 7.00 buffer", "the 1.413 standard". */
-export function cupLiquid(cup: Cup, formats: Formats): string {
+function cupLiquid(cup: Cup, formats: Formats): string {
   return `the ${cupName(cup, formats)} ${cup.quantity === 'ph' ? 'buffer' : 'standard'}`;
 }
 

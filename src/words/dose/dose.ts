@@ -20,8 +20,6 @@ export const doseSays = {
   planFromWhatFits: 'Plan from what fits',
   putTheWatersNumbersRight: 'Put the water’s numbers right',
   jarTest: 'Jar test',
-  curveSaid: ({ fromPh, firstPh, fullPh }: Told<'fromPh' | 'firstPh' | 'fullPh'>) =>
-    `pH falls or rises from ${fromPh} to ${firstPh} with the first step and ${fullPh} in all.`,
   ecStockOrWater: 'EC: stock or water',
   whatThisTankTaught: 'What this tank taught',
   whyThisMuch: 'Why this much?',

@@ -30,11 +30,4 @@ export const ecSays = {
     `Book what went in: the next reading tells what your stock adds, and from then on it is planned. Begin with little, about ${ml} mL of each.`,
   ofEach: 'Of A and of B each',
   amountNeeded: 'An amount in mL, above zero.',
-  recipeFor: (volumeL: string) => `Recipe for ${volumeL}`,
-  whatGoesInFirst: 'What goes in first?',
-  saltsFirstHint: 'they pull the pH down themselves',
-  acidFirstHint: 'the salts stay dissolved; needs a known water',
-  acid: 'Acid',
-  nutrients: 'nutrients',
-  acidFirst: 'acid',
 } as const;

@@ -1,5 +1,3 @@
-import { counted } from '../counted';
-
 /** The house control. */
 export const controlSays = {
   loadingTheControl: 'Loading the control',
@@ -12,6 +10,4 @@ export const controlSays = {
   shouldBe: 'Should be',
   shown: 'Shown',
   error: 'Error',
-  chartSaid: (code: string, count: number) =>
-    `Error of ${code} in the house control, ${counted(count, 'reading')}; the table below has them.`,
 } as const;

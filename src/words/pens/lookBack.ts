@@ -2,8 +2,6 @@ import type { Told } from '../told';
 
 /** The look-back over readings. */
 export const lookBackSays = {
-  chartSaid: (errorFrom: string, errorTo: string) =>
-    `The pen’s error between the two checks, from ${errorFrom} to ${errorTo}.`,
   title: (penCode: string) => `Look-back · ${penCode}`,
   oneKeeps: '1 keeps its verdict.',
   keepTheirs: (kept: number) => `${kept} keep their verdict.`,

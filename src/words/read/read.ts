@@ -13,10 +13,6 @@ export const readSays = {
   ecAt25C: (ecUnit: string) => ` ${ecUnit} at 25 °C`,
   bandNothingRead: ({ low, high, unit }: Told<'low' | 'high' | 'unit'>) =>
     `Band ${low} to ${high}${unit}; nothing read yet.`,
-  checkedAt: (lastCheckMs: string) => `, checked ${lastCheckMs}`,
-  anotherPenFor: (label: string) => `Another pen for ${label}`,
-  anotherPen: 'another pen',
-  penFor: (label: string) => `Pen for ${label}`,
   keepIt: 'Keep it',
   save: 'Save',
   title: (name: string) => `Read · ${name}`,
@@ -37,5 +33,4 @@ export const readSays = {
   inTheTank: 'In the tank',
   laboratorysPh: 'Laboratory’s pH',
   laboratorysEc: 'Laboratory’s EC',
-  withPen: 'with',
 } as const;

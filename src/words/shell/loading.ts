@@ -4,4 +4,5 @@ export const loadingSays = {
   table: 'Loading the table',
   form: 'Loading the form',
   missing: (chunk: string, name: string) => `the chunk ${chunk} holds no ${name}`,
+  dose: 'Loading the dose',
 } as const;

@@ -5,9 +5,4 @@ export const watersSays = {
   whatTanksAreFilledWithTown:
     'What tanks are filled with: town water, rain, reverse osmosis. Its alkalinity decides how much acid a fresh fill takes.',
   itsAlkalinityDecidesHowMuch: 'Its alkalinity decides how much acid a fresh fill takes.',
-  loadingTheWater: 'Loading the water',
-  saveTheWater: 'Save the water',
-  addTheWater: 'Add the water',
-  change: (name: string) => `Change ${name}`,
-  aNewWater: 'A new water',
 } as const;

@@ -24,7 +24,7 @@ import type { Verdict } from '../../verdict';
 
 const HOUR_MS = 3_600_000;
 /** A May morning; any other would do. */
-export const startMs = 20_593 * 24 * HOUR_MS + 6 * HOUR_MS;
+const startMs = 20_593 * 24 * HOUR_MS + 6 * HOUR_MS;
 const nitric: Product = {
   reagent: 'nitric',
   strength: { kind: 'percentByMass', percent: 38, densityGPerMl: 1.235 },
@@ -47,8 +47,8 @@ const carbonate: Product = {
   strength: { kind: 'percentByMass', percent: 40, densityGPerMl: 1.41 },
 };
 
-export const unit = fc.double({ min: 0, max: 1, noNaN: true });
-export const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const unit = fc.double({ min: 0, max: 1, noNaN: true });
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 /** What may happen to a tank, booked as it happens. */
 const anyAct = fc.oneof(

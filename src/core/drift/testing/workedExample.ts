@@ -1,5 +1,6 @@
+import { DAY_MS } from '../../units';
 import type { Dip } from '../../calibration';
-import { DAY_MS, type PenCheck, type PenEvent } from '../index';
+import { type PenCheck, type PenEvent } from '../index';
 
 /** A cup at 25 °C: buffer, its slope per °C, a display of 0.01, a lot of ±0.02. */
 function cup(truePh: number, shownPh: number, slopePerC: number): Dip {

@@ -1,4 +1,5 @@
-import { DAY_MS, stateAsToldThen, stateAt, type PenState, type PenTrack } from '../../drift';
+import { DAY_MS } from '../../units';
+import { stateAsToldThen, stateAt, type PenState, type PenTrack } from '../../drift';
 import { assessQuick, judgedVerdict, type QuickAssessed } from '../../readings';
 import { seededRandom, type Random } from '../../statistics';
 import type { Band, Verdict } from '../../verdict';
@@ -42,7 +43,7 @@ const LIKELY: Partial<Record<Verdict, 'low' | 'in' | 'high'>> = {
 };
 
 /** Sums up a cell. */
-export function tallyOf(list: readonly Judged[]): Tally {
+function tallyOf(list: readonly Judged[]): Tally {
   const share = (of: (one: Judged) => boolean, among = list) =>
     among.filter(of).length / among.length;
   const mean = (of: (one: Judged) => number) =>
@@ -59,7 +60,7 @@ export function tallyOf(list: readonly Judged[]): Tally {
 }
 
 /** What a reading is worth in a state. */
-export function assessed(grower: PhGrower, reading: ReadPh, state: PenState): QuickAssessed {
+function assessed(grower: PhGrower, reading: ReadPh, state: PenState): QuickAssessed {
   const { shown, tempC } = reading;
   const result = assessQuick({ quantity: 'ph', shown, tempC, pen: grower.pen, state });
   if (!result.ok) throw new RangeError('a pH is never refused');

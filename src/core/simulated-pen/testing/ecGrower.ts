@@ -1,6 +1,7 @@
+import { DAY_MS } from '../../units';
 import { ecDip, type Dip } from '../../calibration';
 import { standardEcAt, compensateEc } from '../../conductivity';
-import { DAY_MS, makePenTrack, stateAt, type PenEvent, type PenModel } from '../../drift';
+import { makePenTrack, stateAt, type PenEvent, type PenModel } from '../../drift';
 import { assessQuick } from '../../readings';
 import { normalDraw, seededRandom, type Random } from '../../statistics';
 import { REPEAT_STD_U } from '../../uncertainty';

@@ -1,7 +1,7 @@
+import { DAY_MS } from '../../units';
 import { bufferPhAt, kindOfNominal, type BufferReference } from '../../buffers';
 import { cellFactor, phDip, type Dip } from '../../calibration';
 import {
-  DAY_MS,
   ONE_POINT_GAIN,
   makePenTrack,
   type PenCheck,

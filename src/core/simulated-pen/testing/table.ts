@@ -16,7 +16,7 @@ export interface Row {
 }
 
 /** How large a run is. */
-export interface Run {
+interface Run {
   readonly pens: number;
   readonly seed: number;
 }
@@ -51,7 +51,7 @@ const HABITS: Readonly<Record<string, Omit<PhHabit, 'temper'>>> = {
 };
 
 /** The filter given the simulation's own numbers. */
-export function toldModel(temper: TemperName): PenModel {
+function toldModel(temper: TemperName): PenModel {
   const { walk, gainWalk, trend, gainTrend, ...rest } = TEMPERS[temper];
   const jump = 'jump' in rest ? rest.jump : undefined;
   return {
@@ -69,7 +69,7 @@ export function toldModel(temper: TemperName): PenModel {
 }
 
 /** The same for an EC pen. */
-export function toldEcModel(temper: TemperName): PenModel {
+function toldEcModel(temper: TemperName): PenModel {
   const { walk, trend, jump } = EC_TEMPERS[temper];
   return {
     ...PEN_MODEL.ec,
@@ -88,7 +88,7 @@ function meanRow(rows: readonly Row[], group: string, limits: Partial<Row>): Row
 }
 
 /** Readings between checks: coverage, mean error, verdicts; and U over what a told filter needs. */
-export function betweenRows(run: Run): Row[] {
+function betweenRows(run: Run): Row[] {
   const rows = betweenCells(run);
   return [
     ...rows,
@@ -139,7 +139,7 @@ function errorRows(name: string, cell: string, tally: Tally): Row[] {
 }
 
 /** Readings after the newest check. */
-export function afterRows(run: Run): Row[] {
+function afterRows(run: Run): Row[] {
   const weekly = (temper: TemperName, checks: number): PhHabit => ({
     temper,
     checks,
@@ -221,7 +221,7 @@ function ecTally(habit: EcHabit, where: 'between' | 'after', { pens, seed }: Run
 }
 
 /** EC: weekly, monthly, after, without compensation. */
-export function ecRows(run: Run): Row[] {
+function ecRows(run: Run): Row[] {
   const cells: readonly [string, Omit<EcHabit, 'temper'>, 'between' | 'after'][] = [
     ['weekly', { everyDays: 7, checks: 12 }, 'between'],
     ['monthly', { everyDays: 30, checks: 8 }, 'between'],
@@ -247,7 +247,7 @@ export function ecRows(run: Run): Row[] {
 }
 
 /** The look-back at monthly checks, beside a told filter. */
-export function lookBackRows(run: Run): Row[] {
+function lookBackRows(run: Run): Row[] {
   return (['usual', 'restless', 'jumpy'] as const).flatMap((temper): Row[] => {
     const habit: PhHabit = { temper, everyDays: 30, checks: 8 };
     const own = lookedBack(habit, run);
@@ -273,7 +273,7 @@ const rule = (half: number) => ({ lever: -1, tolerance: { low: -half, high: half
 const dueAt = (half: number) => (track: PenTrack) => dueByDriftMs(track, rule(half));
 
 /** Due by own drift: within tolerance on that day, and no sooner than need be. */
-export function dueRows(run: Run): Row[] {
+function dueRows(run: Run): Row[] {
   const within = TEMPER_NAMES.map((temper): Row => {
     const habit: PhHabit = { temper, everyDays: 14, checks: 8 };
     const { within: share } = onDueDay(habit, dueAt(0.1), { ...run, tolerance: 0.1 });

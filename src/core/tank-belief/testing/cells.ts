@@ -3,7 +3,7 @@ import { courseOf, type Course } from './grower';
 import type { Habit } from './hiddenTank';
 
 /** Products as growers have them. */
-export const PRODUCTS = {
+const PRODUCTS = {
   nitric: {
     reagent: 'nitric',
     strength: { kind: 'percentByMass', percent: 38, densityGPerMl: 1.235 },

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { DisputeId } from '@/words';
 
 /** One answer of a choice. */
-export interface FieldOption {
+interface FieldOption {
   readonly value: string;
   readonly label: string;
   readonly hint?: string;

@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/form';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { DISPUTES } from '@/words';
+import { prepareSays } from '@/words/bench/prepare';
+import { commonSays } from '@/words/common';
+import type { Scope } from './preparePlan';
+
+interface ScopeProps {
+  readonly cups: number;
+  readonly scope: Scope;
+  readonly onScope: (scope: Scope) => void;
+}
+
+/** How much of a check is made. */
+export function ScopeQuestion({ cups, scope, onScope }: ScopeProps) {
+  const several = cups > 1;
+  const looking = { hint: prepareSays.adjustsNothing };
+  return (
+    <Choice
+      label={prepareSays.howMuch}
+      value={scope}
+      onChoose={onScope}
+      options={[
+        { value: 'full', label: prepareSays.checkAdjustIfOut, hint: prepareSays.theUsual },
+        ...(several
+          ? [{ ...looking, value: 'all' as const, label: prepareSays.onlyLookAllCups }]
+          : []),
+        several
+          ? { value: 'first', label: prepareSays.onlyLookOneCup, hint: prepareSays.offsetOnly }
+          : { ...looking, value: 'first', label: prepareSays.onlyLook },
+      ]}
+    />
+  );
+}
+
+/** Whether tap water would do, and why not; the least that does instead. */
+export function TapWaterQuestion({ onOneCup }: { readonly onOneCup: (() => void) | undefined }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button
+        kind="text"
+        label={prepareSays.wouldTapWaterDoInstead}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? (
+        <Panel tone="wash">
+          <Say>{prepareSays.whyNotTapWater}</Say>
+          <Say size="small" tone="soft">
+            {DISPUTES.knownWater.others}
+          </Say>
+          {onOneCup ? <Button label={prepareSays.thenOnlyOneCup} onPress={onOneCup} /> : null}
+        </Panel>
+      ) : null}
+    </>
+  );
+}
+
+interface CleanedProps {
+  readonly cleaned: boolean;
+  readonly onCleaned: (cleaned: boolean) => void;
+}
+
+/** Whether the probe was cleaned since its last reading: the check then tells nothing of the past. */
+export function CleanedQuestion({ cleaned, onCleaned }: CleanedProps) {
+  return (
+    <Choice
+      label={prepareSays.wasProbeCleaned}
+      value={cleaned ? 'yes' : 'no'}
+      onChoose={(value) => onCleaned(value === 'yes')}
+      options={[
+        { value: 'no', label: commonSays.no, hint: prepareSays.notCleanedHint },
+        { value: 'yes', label: commonSays.yes, hint: prepareSays.cleanedHint },
+      ]}
+    />
+  );
+}
+
+/** Whether the Shelf holds enough for this and the next sittings; nothing where nobody counts. */
+export function ShelfLine({ sittingsLeft }: { readonly sittingsLeft: number | undefined }) {
+  if (sittingsLeft === undefined) return null;
+  return (
+    <Say size="small" tone={sittingsLeft < 2 ? 'attention' : 'soft'}>
+      {sittingsLeft === 0
+        ? prepareSays.shelfHoldsNoSet
+        : prepareSays.shelfHoldsEnoughFor(sittingsLeft)}
+    </Say>
+  );
+}
