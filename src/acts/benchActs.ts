@@ -1,6 +1,91 @@
+import { PORTION_ML } from '@/core/lots';
+import type { BenchEvent, BenchOutcome } from '@/core/procedure';
 import type { Change } from '@/records';
-import type { Session } from '@/records/kinds';
-import { make, type Act } from './act';
+import type { BenchDraft, CareEvent, Lot, Session } from '@/records/kinds';
+import { make, type Act, type Known } from './act';
+
+/** A step of a sitting: it is kept as it goes on, with what else was done at that moment. */
+export const keepSitting = (
+  draftId: string | undefined,
+  body: BenchDraft,
+  more: readonly Change[] = [],
+): Act => ({ changes: [{ kind: 'benchDraft', recordId: draftId, body } as Change, ...more] });
+
+/** A sitting given up before it came to anything. */
+export const giveUpSitting = (draftId: string | undefined): Act => ({
+  changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body: null }] : [],
+});
+
+/** A cleaning between as found and as left. `at` is an ISO instant. */
+export const cleanedAtBench = (penId: string, side: 'ph' | 'ec', at: string): Change =>
+  make('careEvent', {
+    penId,
+    side,
+    what: 'clean',
+    at,
+    note: 'At the Bench, between as found and as left.',
+  });
+
+interface Capped {
+  readonly penId: string;
+  /** ISO instant. */
+  readonly at: string;
+  /** The cap held a stop-gap until now. */
+  readonly endsStopGap: boolean;
+  /** What the tip is capped with, as the screen wrote it. */
+  readonly liquid: string;
+}
+
+/**
+ * What is booked of a cap: a stop-gap, so that it is not forgotten; and storage solution where it ends
+ * one. Otherwise storage solution is the rule and not worth an entry.
+ */
+export function capTip(storage: boolean, { penId, at, endsStopGap, liquid }: Capped): Change[] {
+  if (storage && !endsStopGap) return [];
+  const what: CareEvent['what'] = storage ? 'capTopUp' : 'stopGap';
+  return [make('careEvent', { penId, side: 'ph', what, at, note: liquid })];
+}
+
+interface Finished {
+  readonly outcome: BenchOutcome;
+  /** ISO instant. */
+  readonly finishedAt: string;
+  readonly pastDateLots: string[];
+}
+
+/** The check a sitting ends as; undefined before it was planned. */
+export function sessionOf(draft: BenchDraft, finished: Finished): Session | undefined {
+  const { plan, events, startedAt, afterCleaning, penId } = draft;
+  return plan && { penId, plan, events, startedAt, afterCleaning, note: '', ...finished };
+}
+
+/** A lot as the Bench knows it. */
+export interface KnownLot extends Known {
+  readonly body: Lot;
+}
+
+/** Whether an event poured a fresh portion for a cup. */
+const freshFor = (event: BenchEvent): string | undefined =>
+  event.type === 'repeat' && event.after === 'freshPortion' ? event.cupId : undefined;
+
+/**
+ * What comes off the lots a check was poured from: 20 mL or one sachet for each portion, one at the
+ * beginning and one for each fresh portion after. Nothing where nobody said how much is left.
+ */
+export function portionsTaken(
+  { plan, events }: Pick<Session, 'plan' | 'events'>,
+  lots: readonly KnownLot[],
+): Change[] {
+  return lots.flatMap((lot) => {
+    const cups = plan.cups.filter(({ lotId }) => lotId === lot.id).map(({ id }) => id);
+    const { left, form } = lot.body;
+    if (cups.length === 0 || left === undefined) return [];
+    const fresh = events.filter((event) => cups.includes(freshFor(event) ?? '')).length;
+    const taken = (1 + fresh) * (form === 'sachet' ? 1 : PORTION_ML);
+    const body = { ...lot.body, left: Math.max(0, left - taken) };
+    return [{ kind: 'lot' as const, recordId: lot.id, parents: [lot.revId], body }];
+  });
+}
 
 /** A sitting that is finished: its check, what was poured for it, what was done at its end. */
 export const saveCheck = (
@@ -17,9 +102,5 @@ export const saveCheck = (
   },
 ): Act => ({
   said: `The check of ${code} is in the book.`,
-  changes: [
-    ...(draftId ? [{ kind: 'benchDraft' as const, recordId: draftId, body: null }] : []),
-    make('session', session),
-    ...more,
-  ],
+  changes: [...giveUpSitting(draftId).changes, make('session', session), ...more],
 });

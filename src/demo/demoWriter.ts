@@ -1,12 +1,13 @@
 import { seededRandom, type Random } from '@/core/statistics';
-import { idSource, writeRevision, type Change, type Kind, type Revision } from '@/records';
+import type { Act } from '@/acts';
+import { idSource, writeRevision, type Revision } from '@/records';
 
 /** Writes the demo's records and its hidden chances. */
 export interface DemoWriter {
   readonly random: Random;
   readonly revisions: Revision[];
-  /** Writes one record and answers its name. */
-  readonly write: <K extends Kind>(change: Change<K>, nowMs: number, by: string) => string;
+  /** Does what a grower would do, and answers the name of the first record of it. */
+  readonly does: (act: Act, nowMs: number, by: string) => string;
 }
 
 /** Writes revisions with the time they would have had. */
@@ -15,10 +16,12 @@ export function demoWriter(seed: number, zone: string): DemoWriter {
   // Names have chances of their own: one record more must not change the weather of the rest.
   const makeId = idSource(seededRandom(seed + 1));
   const revisions: Revision[] = [];
-  const write: DemoWriter['write'] = (change, nowMs, by) => {
-    const revision = writeRevision(change, { makeId, nowMs, zone, by, device: 'demo' });
-    revisions.push(revision as Revision);
-    return revision.recordId as string;
+  const does: DemoWriter['does'] = ({ changes }, nowMs, by) => {
+    const written = changes.map((change) =>
+      writeRevision(change, { makeId, nowMs, zone, by, device: 'demo' }),
+    );
+    revisions.push(...written);
+    return written[0]!.recordId;
   };
-  return { random, revisions, write };
+  return { random, revisions, does };
 }

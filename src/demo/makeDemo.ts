@@ -1,3 +1,15 @@
+import {
+  addPerson,
+  careFor,
+  moveWater,
+  pourDose,
+  saveCheck,
+  saveLot,
+  savePen,
+  saveTank,
+  saveWater,
+  takeReading,
+} from '@/acts';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 import { makeEcPlan, makePhPlan } from '@/core/procedure';
 import { demoLots } from './demoLots';
@@ -37,23 +49,22 @@ interface Day {
 
 /** Everything that stands in the glasshouse from the first day. */
 function furnish(writer: DemoWriter, startMs: number, nowMs: number): Glasshouse {
-  const { write } = writer;
-  for (const initials of PEOPLE)
-    write({ kind: 'person', body: { initials, name: '' } }, startMs, '');
+  const { does } = writer;
+  for (const initials of PEOPLE) does(addPerson(initials), startMs, '');
   const lots = demoLots(nowMs).map((body) => ({
     body,
-    id: write({ kind: 'lot', body }, startMs, 'LV'),
+    id: does(saveLot(undefined, body), startMs, 'LV'),
   }));
   const pens = DEMO_PENS.map((demo): LivePen => {
-    const id = write({ kind: 'pen', body: demo.pen }, startMs, 'LV');
+    const id = does(savePen(undefined, demo.pen), startMs, 'LV');
     return { demo, id, hidden: { ph: { offsetPh: 0.03, gain: 0.99 }, ecGain: 0.99 } };
   });
   const waters = DEMO_WATERS.map(({ body, share }) => ({
-    waterId: write({ kind: 'water', body }, startMs, 'LV'),
+    waterId: does(saveWater(undefined, body), startMs, 'LV'),
     share,
   }));
   const tanks = DEMO_TANKS.map((demo): LiveTank => {
-    const id = write({ kind: 'tank', body: { ...demo.tank, waters } }, startMs, 'LV');
+    const id = does(saveTank(undefined, { ...demo.tank, waters }), startMs, 'LV');
     return { demo, id, ph: demo.startPh, ecMsPerCm: demo.startEcMsPerCm };
   });
   const lotFor: LotFor = (nominal) => {
@@ -72,7 +83,9 @@ function checkPen(house: Glasshouse, pen: LivePen, { by, atClock }: Day): void {
     if (!plan) continue;
     const sitting = { plan, penId: pen.id, startedMs: atClock(6.8), random: house.random };
     const session = demoSession(pen, sitting);
-    house.write({ kind: 'session', body: session }, Date.parse(session.finishedAt), by);
+    const { code } = body;
+    const checked = saveCheck(session, { code, draftId: undefined, more: [] });
+    house.does(checked, Date.parse(session.finishedAt), by);
   }
 }
 
@@ -84,12 +97,12 @@ function visitTank(house: Glasshouse, tank: LiveTank, { daysAgo, by, atClock }: 
   const atMs = justNow ? house.nowMs - 9 * MINUTE_MS : atClock(7.5 + 0.1 * place);
   const read = readTank(tank, { pens: house.pens, random: house.random, atMs });
   const body = { ...read, volumeL: levelL(tank, daysAgo) };
-  const readingId = house.write({ kind: 'reading', body }, atMs, by);
+  const readingId = house.does(takeReading(body), atMs, by);
   const pouredMs = justNow ? house.nowMs - 6 * MINUTE_MS : atMs + 8 * MINUTE_MS;
   const poured = correctTank(tank, { shownPh: body.ph!.shown, readingId, pouredMs });
-  if (poured) house.write({ kind: 'addition', body: poured }, pouredMs, by);
+  if (poured) house.does(pourDose(poured, ''), pouredMs, by);
   const water = topUp(tank, daysAgo, pouredMs + MINUTE_MS);
-  if (water && !justNow) house.write({ kind: 'addition', body: water }, pouredMs + MINUTE_MS, by);
+  if (water && !justNow) house.does(moveWater(water), pouredMs + MINUTE_MS, by);
 }
 
 /** When and where the glasshouse is looked at. */
@@ -127,7 +140,7 @@ export function makeDemo({ nowMs, zone, seed = DEMO_SEED }: DemoMoment): readonl
   }
   const idOf = (code: string) => house.pens.find((pen) => pen.demo.pen.code === code)!.id;
   for (const { body, atMs } of careStory(idOf, { nowMs, midnight })) {
-    writer.write({ kind: 'careEvent', body }, atMs, 'JB');
+    writer.does(careFor(body), atMs, 'JB');
   }
   return writer.revisions;
 }

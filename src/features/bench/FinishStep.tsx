@@ -13,11 +13,12 @@ import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
 import { leftOutAdvice } from '@/words/bench/missWords';
-import { capChanges, type CapLiquid } from './capChanges';
+import { CAP_LIQUIDS, type CapLiquid } from './capLiquids';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
 import { decideSays } from '@/words/bench/decide';
+import { capTip } from '@/acts';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -40,7 +41,9 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
     const { nowMs } = thisMoment();
     const timers = await client.timers(nowMs);
     const endsStopGap = timers.some(({ kind, refId }) => kind === 'stopGap' && refId === pen.id);
-    return capChanges(cap, { penId: pen.id, at: new Date(nowMs).toISOString(), endsStopGap });
+    const liquid = CAP_LIQUIDS.find(({ value }) => value === cap)!.label;
+    const at = new Date(nowMs).toISOString();
+    return capTip(cap === 'storage', { penId: pen.id, at, endsStopGap, liquid });
   };
   const save = async () => {
     setSaving(true);

@@ -10,7 +10,7 @@ import { lotState, type LotFacts } from '@/core/lots';
 import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { chooseLot, cupLot, takePortion } from './chooseLots';
+import { chooseLot, cupLot } from './chooseLots';
 import { dipMessage } from '@/words/bench/dipMessage';
 import { dipSummary, errorWords, pressLine, targetLine } from '@/words/bench/benchWords';
 
@@ -134,10 +134,7 @@ test('the lot in date is poured before the one past it, and never an empty one',
   expect(chooseLot([fresh], 'buffer', 4.01)).toBeUndefined();
 });
 
-test('a portion comes off the lot: 20 mL, or one sachet', () => {
-  expect(takePortion(lot('a', {}))?.body?.left).toBe(80);
-  expect(takePortion(lot('a', { form: 'sachet', left: 3 }))?.body?.left).toBe(2);
-  expect(takePortion(lot('a', { left: undefined }))).toBeUndefined();
+test('a lot mixed by hand is poured as one', () => {
   expect(cupLot(lot('a', { form: 'dissolvedSachet' }))).toMatchObject({
     lotId: 'a',
     handMade: true,

@@ -1,8 +1,7 @@
 import type { LotAnswer } from '@/book/answers';
 import type { CupLot } from '@/core/procedure';
 import { kindOfNominal } from '@/core/buffers';
-import { isSameNominal, PORTION_ML } from '@/core/lots';
-import type { Change } from '@/records';
+import { isSameNominal } from '@/core/lots';
 
 /** Whether a lot is past its printed or its opened date. */
 export function pastDate(lot: LotAnswer): boolean {
@@ -30,17 +29,6 @@ export function cupLot(lot: LotAnswer | undefined): CupLot | undefined {
   const { tolerance, labelTable, labelAlphaPerC, form } = lot.body;
   const handMade = form === 'dissolvedSachet';
   return { lotId: lot.id, tolerance, labelTable, labelAlphaPerC, handMade };
-}
-
-/** Takes portions off a lot: 20 mL poured, or one sachet each. Nothing where the amount is unknown. */
-export function takePortion(lot: LotAnswer, portions = 1): Change<'lot'> | undefined {
-  const { left, form } = lot.body;
-  if (left === undefined) return undefined;
-  const body = {
-    ...lot.body,
-    left: Math.max(0, left - portions * (form === 'sachet' ? 1 : PORTION_ML)),
-  };
-  return { kind: 'lot', recordId: lot.id, parents: [lot.revId], body };
 }
 
 /** Whether a buffer's value at a temperature is known: by a recipe, or by its label's table. */

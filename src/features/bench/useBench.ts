@@ -1,12 +1,20 @@
 import { useRef, useState } from 'react';
-import { saveCheck } from '@/acts';
+import {
+  cleanedAtBench,
+  giveUpSitting,
+  keepSitting,
+  portionsTaken,
+  saveCheck,
+  sessionOf,
+  type Act,
+} from '@/acts';
 import type { BenchAnswer } from '@/book/answers';
 import { useAct, useBook } from '@/book/react';
 import type { BenchEvent, BenchOutcome, DipPhase } from '@/core/procedure';
 import type { Change } from '@/records';
-import type { BenchDraft, Session } from '@/records/kinds';
+import type { BenchDraft } from '@/records/kinds';
 import { inBackground } from '@/trouble';
-import { pastDate, takePortion } from './chooseLots';
+import { pastDate } from './chooseLots';
 
 /** Nothing typed, no watch running, no values seen. */
 const atRest = {
@@ -37,38 +45,47 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
         typed: '',
       },
   );
+  /** The sitting as it is now, before it is drawn: two things within one frame both count. */
+  const latest = useRef(draft);
   const draftId = useRef(answer.draft?.id);
   /** Writes go one after the other: the second must know the record the first one made. */
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const write = (body: BenchDraft | null, more: readonly Change[] = []) => {
+  const inTurn = (make: () => Act) => {
     clearTimeout(typing.current);
     const step = queue.current.then(async () => {
-      const change: Change<'benchDraft'> = { kind: 'benchDraft', recordId: draftId.current, body };
-      const drafts = body === null && !draftId.current ? [] : [change as Change];
-      const recordIds = await acts.run({ changes: [...drafts, ...more] }, acts.newActId());
-      if (recordIds && !draftId.current && drafts.length > 0) draftId.current = recordIds[0];
-      return recordIds;
+      const done = make();
+      if (done.changes.length > 0) {
+        const recordIds = await acts.run(done, acts.newActId());
+        if (recordIds) draftId.current ??= recordIds[0];
+      }
     });
     queue.current = step;
     return step;
   };
-  const change = (patch: Partial<BenchDraft>) => {
-    const next = { ...draft, ...patch };
-    setDraft(next);
-    inBackground('bench', write(next));
+  const set = (patch: Partial<BenchDraft>): BenchDraft => {
+    latest.current = { ...latest.current, ...patch };
+    setDraft(latest.current);
+    return latest.current;
+  };
+  const change = (patch: Partial<BenchDraft>, more: readonly Change[] = []) => {
+    const next = set(patch);
+    inBackground(
+      'bench',
+      inTurn(() => keepSitting(draftId.current, next, more)),
+    );
   };
   /** Keeps what is typed without writing at every key. */
   const type = (typed: string) => {
-    const next = { ...draft, typed };
-    setDraft(next);
+    set({ typed });
     clearTimeout(typing.current);
-    typing.current = setTimeout(() => inBackground('bench', write(next)), TYPING_PAUSE_MS);
+    typing.current = setTimeout(() => change({}), TYPING_PAUSE_MS);
   };
+  const happened = (events: readonly BenchEvent[], more: readonly Change[] = []) =>
+    change({ ...atRest, events: [...latest.current.events, ...events] }, more);
   /** Something happened: the field and the timer start afresh. */
-  const add = (...events: BenchEvent[]) =>
-    change({ ...atRest, events: [...draft.events, ...events] });
+  const add = (...events: BenchEvent[]) => happened(events);
 
   /** The point again, after what was done about it; a cleaning is booked as care. */
   const again = (
@@ -76,55 +93,28 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     after: 'cleaning' | 'freshPortion' | undefined,
   ) => {
     const event: BenchEvent = { type: 'repeat', ...at, ...(after ? { after } : {}) };
-    if (after !== 'cleaning') return add(event);
-    const next = { ...draft, ...atRest, events: [...draft.events, event] };
-    setDraft(next);
-    const care: Change<'careEvent'> = {
-      kind: 'careEvent',
-      body: {
-        penId: draft.penId,
-        side: quantity,
-        what: 'clean',
-        at: new Date().toISOString(),
-        note: 'At the Bench, between as found and as left.',
-      },
-    };
-    inBackground('bench', write(next, [care as Change]));
+    const cleaned = cleanedAtBench(draft.penId, quantity, new Date().toISOString());
+    happened([event], after === 'cleaning' ? [cleaned] : []);
   };
 
   /** Puts the sitting into the book, with what else was done at its end. */
   const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<boolean> => {
-    const { plan, events, startedAt, afterCleaning, penId } = draft;
-    if (!plan) return false;
-    const used = answer.lots.filter((lot) => plan.cups.some((cup) => cup.lotId === lot.id));
-    const session: Session = {
-      penId,
-      plan,
-      events,
-      startedAt,
-      finishedAt: new Date().toISOString(),
-      afterCleaning,
-      outcome,
-      pastDateLots: used.filter(pastDate).map(({ id }) => id),
-      note: '',
-    };
-    const poured = (lotId: string) =>
-      1 +
-      events.filter(
-        (event) =>
-          event.type === 'repeat' &&
-          event.after === 'freshPortion' &&
-          plan.cups.some((cup) => cup.id === event.cupId && cup.lotId === lotId),
-      ).length;
-    const portions = used.flatMap((lot) => takePortion(lot, poured(lot.id)) ?? []);
     clearTimeout(typing.current);
     await queue.current;
-    const also = [...portions, ...more] as Change[];
+    const { plan } = latest.current;
+    const used = answer.lots.filter((lot) => plan?.cups.some((cup) => cup.lotId === lot.id));
+    const session = sessionOf(latest.current, {
+      outcome,
+      finishedAt: new Date().toISOString(),
+      pastDateLots: used.filter(pastDate).map(({ id }) => id),
+    });
+    if (!session) return false;
     const { code } = answer.pen.body;
+    const also = [...portionsTaken(session, used), ...more];
     const done = await act(saveCheck(session, { code, draftId: draftId.current, more: also }));
     return done !== undefined;
   };
-  const giveUp = () => write(null);
+  const giveUp = () => inTurn(() => giveUpSitting(draftId.current));
   return { draft, change, type, add, again, finish, giveUp };
 }
 

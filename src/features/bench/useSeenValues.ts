@@ -1,6 +1,6 @@
 import type { readSample } from '@/timers/sampleSchema';
 import { fromChunk } from '@/shell/chunk';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { STILL_SPAN_PH } from '@/core/stillness';
 import type { BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
@@ -22,24 +22,23 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
   const { draft } = bench;
   const noted = draft.samples ?? [];
   const samples = live.length > 0 ? live : noted;
-  const latest = useRef({ bench, plan, base: undefined as number | undefined, formats });
-  useEffect(() => {
-    latest.current = { ...latest.current, bench, plan, formats };
+  /** The value the watch runs for: one that moves away from it starts the watch afresh. */
+  const base = useRef<number>(undefined);
+  const onValue = useEffectEvent((value: number) => {
+    const atMs = Date.now();
+    setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);
+    const span = plan.quantity === 'ph' ? STILL_SPAN_PH : 2 * plan.resolution;
+    const typed = formats.shown(value, plan.resolution);
+    if (base.current !== undefined && Math.abs(value - base.current) <= span)
+      return bench.type(typed);
+    base.current = value;
+    bench.change({ dipSinceMs: draft.dipSinceMs ?? atMs, stillSinceMs: atMs, typed });
   });
   useEffect(
     () =>
-      liveSource(fromChunk<typeof readSample>('forms', 'readSample')).start((value) => {
-        const now = latest.current;
-        const atMs = Date.now();
-        setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);
-        const span = now.plan.quantity === 'ph' ? STILL_SPAN_PH : 2 * now.plan.resolution;
-        const typed = now.formats.shown(value, now.plan.resolution);
-        if (now.base === undefined || Math.abs(value - now.base) > span) {
-          now.base = value;
-          const { dipSinceMs } = now.bench.draft;
-          now.bench.change({ dipSinceMs: dipSinceMs ?? atMs, stillSinceMs: atMs, typed });
-        } else now.bench.type(typed);
-      }),
+      liveSource(fromChunk<typeof readSample>('forms', 'readSample')).start((value) =>
+        onValue(value),
+      ),
     [],
   );
   const noteTyped = () => {

@@ -1,6 +1,13 @@
 import { inBackground } from '@/trouble';
 import { useRouter } from 'expo-router';
-import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useEffectEvent,
+  useState,
+  type ReactNode,
+} from 'react';
 import { useBook } from '@/book/react';
 import { PLACES } from '../navigation/places';
 import { meaningOf, type KeyAct } from './keyMap';
@@ -11,14 +18,11 @@ const OffersContext = createContext<Offers>(new Map());
 /** Offers an act of this screen to the keyboard for as long as the screen is shown. */
 export function useKeyAct(act: KeyAct, run: (() => unknown) | undefined): void {
   const offers = useContext(OffersContext);
-  const latest = useRef(run);
-  useEffect(() => {
-    latest.current = run;
-  });
+  const pressed = useEffectEvent(() => inBackground('key', run?.()));
   const offered = run !== undefined;
   useEffect(() => {
     if (!offered) return;
-    const entry = () => inBackground('key', latest.current?.());
+    const entry = () => pressed();
     offers.set(act, [...(offers.get(act) ?? []), entry]);
     return () => {
       offers.set(

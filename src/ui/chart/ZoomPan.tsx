@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useEffectEvent, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { panned, zoomed, type TimeWindow } from './timeWindow';
 
@@ -26,10 +26,8 @@ const DRAWN_AFTER_MS = 400;
  */
 export function ZoomPan({ window: shown, limits, onWindow, width, left, label, children }: Props) {
   const surface = useRef<View>(null);
-  const latest = useRef({ shown, limits, onWindow, width, left });
-  useEffect(() => {
-    latest.current = { shown, limits, onWindow, width, left };
-  });
+  const latest = useEffectEvent(() => ({ shown, limits, width, left }));
+  const show = useEffectEvent(onWindow);
   useEffect(() => {
     const node = surface.current as unknown as HTMLElement | null;
     if (!node) return;
@@ -43,7 +41,7 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
       asked.window = window;
       frame ||= requestAnimationFrame(() => {
         frame = 0;
-        if (asked.window) latest.current.onWindow(asked.window);
+        if (asked.window) show(asked.window);
       });
       clearTimeout(quiet);
       quiet = Number(
@@ -53,11 +51,11 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
       );
     };
     // A slow page draws behind the fingers: each move goes on from what was asked, not from what is drawn.
-    const now = () => asked.window ?? latest.current.shown;
-    const wide = () => Math.max(1, latest.current.width - latest.current.left - RIGHT_PX);
+    const now = () => asked.window ?? latest().shown;
+    const wide = () => Math.max(1, latest().width - latest().left - RIGHT_PX);
     const momentAt = (clientX: number) => {
       const [from, to] = now();
-      const px = clientX - node.getBoundingClientRect().left - latest.current.left;
+      const px = clientX - node.getBoundingClientRect().left - latest().left;
       return from + ((to - from) * px) / wide();
     };
     const spread = () => {
@@ -71,7 +69,7 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
     const move = (event: PointerEvent) => {
       const before = fingers.get(event.pointerId);
       if (before === undefined) return;
-      const { limits: all } = latest.current;
+      const { limits: all } = latest();
       if (fingers.size === 1) {
         fingers.set(event.pointerId, event.clientX);
         ask(panned(now(), (before - event.clientX) / wide(), all));
@@ -88,12 +86,10 @@ export function ZoomPan({ window: shown, limits, onWindow, width, left, label, c
       if (!event.ctrlKey) return;
       event.preventDefault();
       const factor = Math.exp(event.deltaY / 300);
-      ask(
-        zoomed(now(), { factor, aroundMs: momentAt(event.clientX), limits: latest.current.limits }),
-      );
+      ask(zoomed(now(), { factor, aroundMs: momentAt(event.clientX), limits: latest().limits }));
     };
     const key = (event: KeyboardEvent) => {
-      const { limits: all } = latest.current;
+      const { limits: all } = latest();
       const pan = KEY_PAN[event.key];
       const zoom = KEY_ZOOM[event.key];
       const [from, to] = now();

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
+import { useEffectEvent, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '../button';
 import { Say } from '../text';
@@ -35,10 +35,7 @@ const COVER = {
  */
 export function Overlay({ title, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
-  const close = useRef(onClose);
-  useEffect(() => {
-    close.current = onClose;
-  }, [onClose]);
+  const close = useEffectEvent(onClose);
   // With the sheet itself, not after it was painted: an Esc pressed at once is meant for it.
   useLayoutEffect(() => {
     const here = dialog.current;
@@ -51,7 +48,7 @@ export function Overlay({ title, onClose, children }: Props) {
       if (event.key !== 'Escape') return;
       event.preventDefault();
       event.stopImmediatePropagation();
-      close.current();
+      close();
     };
     window.addEventListener('keydown', onKey, true);
     return () => {
@@ -62,7 +59,7 @@ export function Overlay({ title, onClose, children }: Props) {
   }, []);
   const onCancel = (event: { preventDefault(): void }) => {
     event.preventDefault();
-    close.current();
+    onClose();
   };
   return (
     <dialog ref={dialog} aria-label={title} onCancel={onCancel} style={COVER}>

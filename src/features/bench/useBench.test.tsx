@@ -1,0 +1,75 @@
+import { act as settle, renderHook } from '@testing-library/react';
+import type { BenchAnswer } from '@/book/answers';
+import type { Change } from '@/records';
+import { useBench } from './useBench';
+
+const ran: (readonly Change[])[] = [];
+const booked: (readonly Change[])[] = [];
+jest.mock('@/book/react', () => ({
+  useBook: () => ({
+    acts: {
+      newActId: () => 'act',
+      run: async (act: { changes: readonly Change[] }) => {
+        ran.push(act.changes);
+        return ['d1'];
+      },
+    },
+  }),
+  useAct: () => ({
+    act: async (act: { changes: readonly Change[] }) => {
+      booked.push(act.changes);
+      return ['s1'];
+    },
+  }),
+}));
+
+const answer = {
+  pen: { id: 'p1', body: { code: 'P1' } },
+  lots: [],
+} as unknown as BenchAnswer;
+const opened = () => renderHook(() => useBench(answer, 'ph'));
+
+beforeEach(() => {
+  ran.length = 0;
+  booked.length = 0;
+});
+
+test('two things within one frame both count, and the second knows the record of the first', async () => {
+  const { result } = opened();
+  await settle(async () => {
+    const { change, add } = result.current;
+    change({ dipSinceMs: 1, stillSinceMs: 2, typed: '7.0' });
+    change({ typed: '7.02' });
+    add({ type: 'giveUp' } as never);
+    add({ type: 'again' } as never);
+  });
+  expect(result.current.draft.events).toHaveLength(2);
+  expect(ran.map(([step]) => step!.recordId)).toEqual([undefined, 'd1', 'd1', 'd1']);
+  expect(ran[1]![0]!.body).toMatchObject({ dipSinceMs: 1, stillSinceMs: 2, typed: '7.02' });
+});
+
+test('what happened just before the end is in the check', async () => {
+  const { result } = opened();
+  const plan = { cups: [] } as never;
+  await settle(async () => {
+    const { change, add, finish } = result.current;
+    change({ plan });
+    add({ type: 'last' } as never);
+    expect(await finish('inTolerance')).toBe(true);
+  });
+  const session = booked[0]!.find(({ kind }) => kind === 'session')!;
+  expect(session.body).toMatchObject({ events: [{ type: 'last' }], outcome: 'inTolerance' });
+  expect(booked[0]![0]).toMatchObject({ kind: 'benchDraft', recordId: 'd1', body: null });
+});
+
+test('typing is written after a pause, once, as it stands then', async () => {
+  jest.useFakeTimers();
+  const { result } = opened();
+  await settle(async () => {
+    for (const typed of ['6', '6.', '6.9']) result.current.type(typed);
+    await jest.advanceTimersByTimeAsync(1000);
+  });
+  jest.useRealTimers();
+  expect(ran).toHaveLength(1);
+  expect(ran[0]![0]!.body).toMatchObject({ typed: '6.9' });
+});
