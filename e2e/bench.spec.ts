@@ -65,7 +65,7 @@ test('an EC pen is checked in its own scale at the number its own coefficient gi
   await dip(page, '1.413', '1434');
   await expectHeading(page, 'P3 is adjusted and holds.');
   await press(page, 'Save the check');
-  await expect(page.getByText('1.413: found 1380, left 1434')).toBeVisible();
+  await expect(page.getByText('1.413 mS/cm: found 1380, left 1434 µS/cm')).toBeVisible();
 });
 
 test('a value that belongs to the other cup is asked about once', async ({ page }) => {

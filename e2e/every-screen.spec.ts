@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible } from './support/accessible';
+import { expectPlainText } from './support/plainText';
 import { demoUrl, dip, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 const row = (name: RegExp) => (page: Page) => page.getByRole('link', { name }).first().click();
@@ -103,6 +104,7 @@ async function judge(page: Page, theme: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   // The dark is the same page in other colours: only its contrast is judged anew.
   await expectAccessible(page, theme, theme.includes('lights-out') ? 'contrast' : 'all');
+  if (!theme.includes('lights-out')) await expectPlainText(page, theme);
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - window.innerWidth,
   );

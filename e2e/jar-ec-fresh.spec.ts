@@ -92,7 +92,7 @@ test('the explainer works with the tank’s own waters; a fresh fill is told whe
   await press(page, 'Why this much?');
   // 0.7 · 3.3 + 0.3 · 0.1 = 2.34 mmol/L of alkalinity in this mixture.
   await expect(page.getByText(/Your water holds 2\.3 mmol\/L \(117 mg\/L CaCO3\)/)).toBeVisible();
-  await expect(page.getByText(/and then the water stands at 8\.\d/)).toBeVisible();
+  await expect(page.getByText(/Then the water stands at pH 8\.\d/)).toBeVisible();
   await press(page, 'Back');
   await press(page, 'Back');
   await press(page, 'Top up');

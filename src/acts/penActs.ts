@@ -28,7 +28,7 @@ export const careFor = (body: CareEvent): Act => ({
   changes: [make('careEvent', body)],
 });
 
-/** A pen read in the house control. */
+/** A pen read in the check standard. */
 export const readControl = (body: ControlReading): Act => ({
   said: 'The control is in the book.',
   changes: [make('controlReading', body)],

@@ -90,7 +90,7 @@ const solution = (
 const pure = () => ({
   ...solution([25, 0], 7, { kind: 'aired' }),
   carbonate: { kind: 'closed', carbonMolPerL: 0 } as const,
-  strongChargeMolPerL: 0,
+  strongIonDifferenceMolPerL: 0,
 });
 const hard = () => solution([15, 0.52], 7.6, { kind: 'report', alkalinityMolPerL: 3.3e-3 });
 const salts = { phosphate: 1e-3, ammonium: 0.6e-3 };

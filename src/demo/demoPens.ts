@@ -53,7 +53,7 @@ export const DEMO_PENS: readonly DemoPen[] = [
   },
   {
     pen: {
-      ...make('ph-screw', 'P4', 'Trim screw, 0.1'),
+      ...make('ph-screw', 'P4', 'Trim screw'),
       tolerancePolicy: 'relaxed',
       checkPolicy: 'weekly',
     },

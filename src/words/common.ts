@@ -30,7 +30,7 @@ export const commonSays = {
   nothingHereYet: 'Nothing here yet.',
   close: 'Close',
   check: 'Check',
-  houseControl: 'House control',
+  checkStandard: 'House control',
   maybeInOtherBook: 'It may be in the other book: the demo and your own are kept apart.',
   addAPen: 'Add a pen',
   temp: 'Temp.',

@@ -99,7 +99,7 @@ function sittingCheck(
   return checkOf({ plan, events, atMs, afterCleaning, hasAtc, by });
 }
 
-/** A reading of the house control as a quick check in a bottle of its own. */
+/** A reading of the check standard as a quick check in a bottle of its own. */
 function controlChecks(book: BookState, penId: RecordId, facts: SideFacts, pen: Pen): PenCheck[] {
   return book.all('controlReading').flatMap(({ body }) => {
     const kind = kindOfNominal(body.nominalPh);

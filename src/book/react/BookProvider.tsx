@@ -1,3 +1,5 @@
+import type { Kind } from '@/records/kinds';
+import { bearsOn } from './questions';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { inBackground, noteTrouble } from '@/trouble';
@@ -47,8 +49,12 @@ const queryClient = new QueryClient({
   },
 });
 
-/** Asks every question anew: something about the book, or the time, changed. */
-export const askAnew = () => queryClient.invalidateQueries();
+/**
+ * Asks anew what a change bears on: the questions of the kinds that changed, every one where no kind is
+ * named (the book was read anew, or was emptied).
+ */
+export const askAnew = (kinds: readonly Kind[] = []) =>
+  queryClient.invalidateQueries({ predicate: ({ meta }) => bearsOn(kinds, meta?.of) });
 
 /** What a book that does not open says, and how to go on. */
 export interface OpeningFailure {
@@ -92,7 +98,7 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   const [acts] = useState(() => doorTo(client, () => own.is));
 
   useEffect(() => {
-    const onChange = listenTo(() => inBackground('asking anew', askAnew()));
+    const onChange = listenTo((kinds) => inBackground('asking anew', askAnew(kinds)));
     const how = { start, hadBook: bookRemembered(), inMemory };
     client.open(how, thisMoment(), onChange, tellTrouble()).then(
       (result) => {

@@ -27,12 +27,13 @@ function keepSame(about: string) {
  * comes, the last one stays on screen. Another key starts empty: one tank's numbers never stand under
  * another's name.
  */
-export function useAnswer<T>({ key, ask, moving }: Question<T>) {
+export function useAnswer<T>({ key, of, ask, moving }: Question<T>) {
   const { client } = useBook();
   const about = key.join('/');
   const { data } = useQuery({
     queryKey: [about, moving],
     queryFn: () => ask(client),
+    meta: { of },
     placeholderData: keepSame(about),
     // An answer that fails reaches the nearest boundary: its place says so, the rest goes on.
     throwOnError: true,

@@ -3,10 +3,15 @@ import type { Sample } from '@/records/samples';
 import type { DoseWish, Row } from '../answers';
 import type { BookClient } from '../client';
 
-/** A question to the book: what names it, how it is asked, and what of it goes on by itself. */
+/** The kinds of records an answer is made from; `all` where nearly every one counts. */
+type Of = readonly Kind[] | 'all';
+
+/** A question to the book: what names it, what it is of, how it is asked, what goes on by itself. */
 export interface Question<Answer> {
   /** All that decides the answer, but for `moving`. */
   readonly key: readonly string[];
+  /** A change of any other kind leaves the answer as it is. */
+  readonly of: Of;
   readonly ask: (client: BookClient) => Promise<Answer>;
   /** The time, or a page's length: while the next answer comes, the last one of the same key stays. */
   readonly moving?: number | undefined;
@@ -18,37 +23,66 @@ type Found = Parameters<BookClient['foundLookBack']>[2];
 /** The question of a key, asked with what it names. */
 const question = <Answer>(
   key: Question<Answer>['key'],
+  of: Of,
   ask: Question<Answer>['ask'],
   moving?: number,
-): Question<Answer> => ({ key, ask, moving });
+): Question<Answer> => ({ key, of, ask, moving });
+
+/** What the numbers of a pen are made from. */
+const OF_PENS: readonly Kind[] = [
+  'pen',
+  'session',
+  'benchDraft',
+  'careEvent',
+  'probe',
+  'controlReading',
+  'lot',
+  'reading',
+  'tank',
+  'addition',
+];
+/** What the numbers of a tank are made from: its pens, and all that went in. */
+const OF_TANKS: readonly Kind[] = [
+  ...OF_PENS.filter((kind) => kind !== 'benchDraft'),
+  'water',
+  'product',
+  'jarTest',
+];
 
 /** Every question a screen asks, each with its key beside it. */
 export const questions = {
   rows: <K extends Kind>(kind: K) =>
-    question(['rows', kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>),
-  health: (nowMs: number) => question(['health'], (client) => client.health(nowMs), nowMs),
-  conflicts: () => question(['conflicts'], (client) => client.conflicts()),
-  settings: () => question(['settings'], (client) => client.settings()),
-  timers: (nowMs: number) => question(['timers'], (client) => client.timers(nowMs), nowMs),
+    question(['rows', kind], [kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>),
+  health: (nowMs: number) => question(['health'], 'all', (client) => client.health(nowMs), nowMs),
+  conflicts: () => question(['conflicts'], 'all', (client) => client.conflicts()),
+  settings: () => question(['settings'], ['setting', 'person'], (client) => client.settings()),
+  timers: (nowMs: number) => question(['timers'], 'all', (client) => client.timers(nowMs), nowMs),
   round: (nowMs: number, dayStartMs: number) =>
-    question(['round', String(dayStartMs)], (client) => client.round(nowMs, dayStartMs), nowMs),
-  read: (nowMs: number) => question(['read'], (client) => client.read(nowMs), nowMs),
+    question(
+      ['round', String(dayStartMs)],
+      'all',
+      (client) => client.round(nowMs, dayStartMs),
+      nowMs,
+    ),
+  read: (nowMs: number) =>
+    question(['read'], [...OF_TANKS, 'benchDraft'], (client) => client.read(nowMs), nowMs),
 
-  tanks: (nowMs: number) => question(['tanks'], (client) => client.tanks(nowMs), nowMs),
+  tanks: (nowMs: number) => question(['tanks'], OF_TANKS, (client) => client.tanks(nowMs), nowMs),
   tank: (id: RecordId, nowMs: number) =>
-    question(['tank', id], (client) => client.tank(id, nowMs), nowMs),
+    question(['tank', id], OF_TANKS, (client) => client.tank(id, nowMs), nowMs),
   tankHistory: (id: RecordId, sample: Sample) =>
-    question(['tankHistory', id, sample], (client) => client.tankHistory(id, sample)),
+    question(['tankHistory', id, sample], OF_TANKS, (client) => client.tankHistory(id, sample)),
   readingsPage: (id: RecordId, sample: Sample, count: number) =>
     question(
       ['readingsPage', id, sample],
+      OF_TANKS,
       (client) => client.readingsPage(id, sample, count),
       count,
     ),
   waterUse: (id: RecordId, nowMs: number) =>
-    question(['waterUse', id], (client) => client.waterUse(id, nowMs), nowMs),
+    question(['waterUse', id], OF_TANKS, (client) => client.waterUse(id, nowMs), nowMs),
   dose: (id: RecordId, nowMs: number) =>
-    question(['dose', id], (client) => client.dose(id, nowMs), nowMs),
+    question(['dose', id], OF_TANKS, (client) => client.dose(id, nowMs), nowMs),
   dosePlan: (id: RecordId, wish: DoseWish, nowMs: number) =>
     question(
       [
@@ -59,28 +93,34 @@ export const questions = {
         String(wish.chasingAccepted),
         String(wish.neverChanged),
       ],
+      OF_TANKS,
       (client) => client.dosePlan(id, wish, nowMs),
       nowMs,
     ),
   ecDose: (id: RecordId, nowMs: number) =>
-    question(['ecDose', id], (client) => client.ecDose(id, nowMs), nowMs),
+    question(['ecDose', id], OF_TANKS, (client) => client.ecDose(id, nowMs), nowMs),
 
-  pens: (nowMs: number) => question(['pens'], (client) => client.pens(nowMs), nowMs),
+  pens: (nowMs: number) => question(['pens'], OF_PENS, (client) => client.pens(nowMs), nowMs),
   pen: (id: RecordId, nowMs: number) =>
-    question(['pen', id], (client) => client.pen(id, nowMs), nowMs),
+    question(['pen', id], OF_PENS, (client) => client.pen(id, nowMs), nowMs),
   lookBack: (penId: RecordId, quantity: Quantity, checkMs?: number) =>
-    question(['lookBack', penId, quantity, String(checkMs ?? '')], (client) =>
+    question(['lookBack', penId, quantity, String(checkMs ?? '')], OF_TANKS, (client) =>
       client.lookBack(penId, quantity, checkMs),
     ),
   foundLookBack: (penId: RecordId, quantity: Quantity, found: Found) =>
-    question(['foundLookBack', penId, quantity, JSON.stringify(found)], (client) =>
+    question(['foundLookBack', penId, quantity, JSON.stringify(found)], OF_TANKS, (client) =>
       client.foundLookBack(penId, quantity, found),
     ),
 
-  shelf: (nowMs: number) => question(['shelf'], (client) => client.shelf(nowMs), nowMs),
-  shopping: (nowMs: number) => question(['shopping'], (client) => client.shopping(nowMs), nowMs),
-  products: () => question(['products'], (client) => client.products()),
+  shelf: (nowMs: number) => question(['shelf'], ['lot'], (client) => client.shelf(nowMs), nowMs),
+  shopping: (nowMs: number) =>
+    question(['shopping'], ['lot', 'pen', 'session'], (client) => client.shopping(nowMs), nowMs),
+  products: () => question(['products'], ['product', 'addition'], (client) => client.products()),
 
-  ledger: (count: number) => question(['ledger'], (client) => client.ledger(count), count),
-  entry: (id: RecordId) => question(['entry', id], (client) => client.entry(id)),
+  ledger: (count: number) => question(['ledger'], 'all', (client) => client.ledger(count), count),
+  entry: (id: RecordId) => question(['entry', id], 'all', (client) => client.entry(id)),
 } as const;
+
+/** Whether a change of these kinds bears on an answer of those; one that does not say is asked anew. */
+export const bearsOn = (changed: readonly Kind[], of: unknown): boolean =>
+  changed.length === 0 || !Array.isArray(of) || changed.some((kind) => of.includes(kind));

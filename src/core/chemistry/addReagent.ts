@@ -23,12 +23,12 @@ function withAdded(totals: Totals, reagent: Reagent, molPerL: number): Totals {
 
 /** A solution after a reagent was poured in and mixed, `molPerL` of the tank. */
 export function addReagent(solution: Solution, reagent: Reagent, molPerL: number): Solution {
-  const { strongCharge, carbon } = REAGENTS[reagent];
+  const { strongIonDifference, carbon } = REAGENTS[reagent];
   const { carbonate } = solution;
   return {
     ...solution,
     totals: withAdded(solution.totals, reagent, molPerL),
-    strongChargeMolPerL: solution.strongChargeMolPerL + strongCharge * molPerL,
+    strongIonDifferenceMolPerL: solution.strongIonDifferenceMolPerL + strongIonDifference * molPerL,
     carbonate:
       carbonate.kind === 'closed'
         ? { kind: 'closed', carbonMolPerL: carbonate.carbonMolPerL + carbon * molPerL }
@@ -48,8 +48,8 @@ function equivalentsBeside(
   aH: number,
   surrounding: { readonly at: Conditions; readonly free: FreeMetals },
 ): number {
-  const { strongCharge, adds, carbon } = REAGENTS[reagent];
-  let taken = strongCharge;
+  const { strongIonDifference, adds, carbon } = REAGENTS[reagent];
+  let taken = strongIonDifference;
   for (const [name, each] of Object.entries(adds) as [AcidName, number][])
     taken -= each * standingOf(name, aH, surrounding).charge;
   if (carbon > 0) taken -= carbon * standingOf('carbonate', aH, surrounding).charge;
@@ -58,7 +58,7 @@ function equivalentsBeside(
 
 /** Protons a closed solution takes up (+) or gives off (−) on its way to a pH, equivalents per litre. */
 export function acidToReach(solution: Solution, aimPh: number): number {
-  return solution.strongChargeMolPerL - netCharge(aimPh, solution);
+  return solution.strongIonDifferenceMolPerL - netCharge(aimPh, solution);
 }
 
 /** An acid that metals hold on to changes what they hold: the amount settles in so many rounds. */
@@ -80,7 +80,8 @@ export function molPerLToReach(solution: Solution, reagent: Reagent, aimPh: numb
     const { carbonMolPerL } = standingAt(solution, aH);
     const without =
       waterCharge(aH, solution.at) + acidsCharge(solution, aH, { ...beside, carbonMolPerL });
-    const next = (without - solution.strongChargeMolPerL) / equivalentsBeside(reagent, aH, beside);
+    const next =
+      (without - solution.strongIonDifferenceMolPerL) / equivalentsBeside(reagent, aH, beside);
     const moved = Math.abs(next - molPerL);
     molPerL = next;
     if (moved <= REACH_ENOUGH * Math.abs(next)) break;

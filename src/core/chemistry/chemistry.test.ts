@@ -34,7 +34,7 @@ const pure = (totals: Totals = {}): Solution => ({
   at: conditions(),
   totals,
   carbonate: { kind: 'closed', carbonMolPerL: 0 },
-  strongChargeMolPerL: 0,
+  strongIonDifferenceMolPerL: 0,
 });
 const made = (
   at: ReturnType<typeof conditions>,
@@ -319,6 +319,6 @@ describe('products', () => {
     const after = addReagent(s, 'nitric', 3e-4);
     const ph = solvePh(after).ph;
     const left = netCharge(ph, after);
-    expect(s.strongChargeMolPerL - left).toBeCloseTo(3e-4, 12);
+    expect(s.strongIonDifferenceMolPerL - left).toBeCloseTo(3e-4, 12);
   });
 });

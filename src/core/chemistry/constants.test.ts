@@ -29,7 +29,9 @@ test('every reagent and density is as its source has it', () => {
   expect(mapped(REAGENTS, ({ molarMassGPerMol }) => molarMassGPerMol)).toEqual(
     golden.molarMassGPerMol,
   );
-  expect(mapped(REAGENTS, ({ strongCharge }) => strongCharge)).toEqual(golden.strongCharge);
+  expect(mapped(REAGENTS, ({ strongIonDifference }) => strongIonDifference)).toEqual(
+    golden.strongIonDifference,
+  );
   expect(mapped(REAGENTS, ({ nutrientsGPerMol }) => nutrientsGPerMol)).toEqual(
     golden.nutrientsGPerMol,
   );

@@ -18,7 +18,7 @@ export type Reagent =
 export interface ReagentFacts {
   readonly molarMassGPerMol: number;
   /** Change of the strong charge, equivalents per mole. */
-  readonly strongCharge: number;
+  readonly strongIonDifference: number;
   /** Weak acids it adds, moles per mole. */
   readonly adds: Readonly<Partial<Record<AcidName, number>>>;
   /** Carbon it adds, moles per mole. */
@@ -33,7 +33,7 @@ const facts = (
   more: Partial<Omit<ReagentFacts, 'molarMassGPerMol'>> & { readonly acid: boolean },
 ): ReagentFacts => ({
   molarMassGPerMol,
-  strongCharge: 0,
+  strongIonDifference: 0,
   adds: {},
   carbon: 0,
   nutrientsGPerMol: {},
@@ -46,26 +46,26 @@ const facts = (
  * S 32.06, K 39.098). A product of unknown make counts as a strong acid or base of its equivalents.
  */
 export const REAGENTS: Readonly<Record<Reagent, ReagentFacts>> = {
-  nitric: facts(63.01, { acid: true, strongCharge: -1, nutrientsGPerMol: { N: 14.007 } }),
+  nitric: facts(63.01, { acid: true, strongIonDifference: -1, nutrientsGPerMol: { N: 14.007 } }),
   phosphoric: facts(98.0, { acid: true, adds: { phosphate: 1 }, nutrientsGPerMol: { P: 30.974 } }),
   sulfuric: facts(98.08, { acid: true, adds: { sulfate: 1 }, nutrientsGPerMol: { S: 32.06 } }),
   citric: facts(192.12, { acid: true, adds: { citrate: 1 } }),
   citricMonohydrate: facts(210.14, { acid: true, adds: { citrate: 1 } }),
-  koh: facts(56.11, { acid: false, strongCharge: 1, nutrientsGPerMol: { K: 39.098 } }),
+  koh: facts(56.11, { acid: false, strongIonDifference: 1, nutrientsGPerMol: { K: 39.098 } }),
   k2co3: facts(138.21, {
     acid: false,
-    strongCharge: 2,
+    strongIonDifference: 2,
     carbon: 1,
     nutrientsGPerMol: { K: 2 * 39.098 },
   }),
   khco3: facts(100.12, {
     acid: false,
-    strongCharge: 1,
+    strongIonDifference: 1,
     carbon: 1,
     nutrientsGPerMol: { K: 39.098 },
   }),
-  strongAcid: facts(1, { acid: true, strongCharge: -1 }),
-  strongBase: facts(1, { acid: false, strongCharge: 1 }),
+  strongAcid: facts(1, { acid: true, strongIonDifference: -1 }),
+  strongBase: facts(1, { acid: false, strongIonDifference: 1 }),
 };
 
 /** How strong a product is. */

@@ -16,7 +16,7 @@ import { NO_METALS, freeMetals, standingOf, type Metals } from './speciation';
 /** A solution: what is dissolved and how much charge its strong ions leave to be balanced. */
 export interface Solution extends Dissolved {
   /** Strong cations − strong anions, mol/L (equivalents). Acid lowers it, base raises it. */
-  readonly strongChargeMolPerL: number;
+  readonly strongIonDifferenceMolPerL: number;
 }
 
 /** How the carbonate of a solution is known. */
@@ -82,7 +82,7 @@ export function solutionFrom(
   const without = { at, totals, metals };
   const withCarbonate = (carbonate: Carbonate): Solution => {
     const dissolved = { ...without, carbonate };
-    return { ...dissolved, strongChargeMolPerL: netCharge(ph, dissolved) };
+    return { ...dissolved, strongIonDifferenceMolPerL: netCharge(ph, dissolved) };
   };
   if (known.kind === 'aired') {
     const open: Carbonate = { kind: 'open', co2Uatm: known.co2Uatm ?? AIR_CO2_UATM };
@@ -122,7 +122,7 @@ function bracketFor(residual: (ph: number) => number) {
 
 /** The pH at which all charges balance: a bracketed search on 0–14 of a function rising in pH. */
 export function solvePh(solution: Solution): SolvedPh {
-  const residual = (ph: number) => netCharge(ph, solution) - solution.strongChargeMolPerL;
+  const residual = (ph: number) => netCharge(ph, solution) - solution.strongIonDifferenceMolPerL;
   const root = findRoot(residual, { ...bracketFor(residual), tolerance: PH_TOLERANCE });
   return { ...root, ph: root.x };
 }

@@ -30,7 +30,7 @@ interface JarInput {
 /** Weighs nodes by a jar test: doses into a small tank with one common error. Returns its log likelihood. */
 export function weighByJar(nodes: Nodes, input: JarInput): number {
   const { jar, composition, reader, strength } = input;
-  const { strongCharge, carbon, adds } = REAGENTS[jar.reagent];
+  const { strongIonDifference, carbon, adds } = REAGENTS[jar.reagent];
   const factor = nodes.mean((node) => nodes.factor[node]!);
   const carbonMolPerL = nodes.mean((node) => nodes.carbon[node]!);
   const sums = COMMON.map(() => new Float64Array(nodes.count));
@@ -44,7 +44,7 @@ export function weighByJar(nodes: Nodes, input: JarInput): number {
     COMMON.forEach(({ share }, which) => {
       for (let node = 0; node < nodes.count; node += 1) {
         const mol = share * perL * strength(node);
-        const charge = nodes.charge[node]! + strongCharge * mol;
+        const charge = nodes.charge[node]! + strongIonDifference * mol;
         const stands = table.phOf(charge, nodes.carbon[node]! + carbon * mol, nodes.factor[node]!);
         const expected = stands + (reader.withOffset ? nodes.offset[node]! : 0);
         sums[which]![node]! += (-0.5 * (ph - expected) ** 2) / variance;

@@ -171,7 +171,7 @@ export function afterStep(
   { perL, airedMs, reader }: { perL: number; airedMs: number; reader: Reader },
 ): Mixture {
   const { reagent } = wanted;
-  const { strongCharge, carbon } = REAGENTS[reagent];
+  const { strongIonDifference, carbon } = REAGENTS[reagent];
   const look = lookAt(belief, wanted);
   const nodes = belief.nodes.copy();
   const middle = nodes.mean((node) => molPerUnitOf(look, node));
@@ -185,7 +185,7 @@ export function afterStep(
   for (let node = 0; node < nodes.count; node += 1) {
     const mol = perL * molPerUnitOf(look, node);
     const each = columnAt(look.effect, nodes.ph[node]!);
-    nodes.charge[node]! += strongCharge * mol;
+    nodes.charge[node]! += strongIonDifference * mol;
     nodes.carbon[node]! += carbon * mol;
     nodes.chargeVariance[node]! += (POURED_REL * each * mol) ** 2;
     nodes.phBefore[node] = nodes.ph[node]!;
@@ -201,10 +201,10 @@ export function afterStep(
  */
 export function airedPhAfter(belief: Belief, wanted: Wanted, perL: number): number {
   const { nodes, composition, keptMolPerL } = belief;
-  const { strongCharge } = REAGENTS[wanted.reagent];
+  const { strongIonDifference } = REAGENTS[wanted.reagent];
   const look = lookAt(belief, wanted);
   const mol = perL * nodes.mean((node) => molPerUnitOf(look, node));
-  const charge = nodes.mean((node) => nodes.charge[node]!) + strongCharge * mol;
+  const charge = nodes.mean((node) => nodes.charge[node]!) + strongIonDifference * mol;
   const booked = { ...composition.booked } as Partial<Record<AcidName, number>>;
   for (const [name, added] of Object.entries(addsOf(wanted.reagent, mol)) as [AcidName, number][])
     booked[name] = (booked[name] ?? 0) + added;

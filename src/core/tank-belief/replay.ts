@@ -138,10 +138,10 @@ class Replay {
   private bookBefore(event: TankEvent): void {
     if (event.kind !== 'dose') return;
     const { molPerL, sigma } = this.molOf(event);
-    const { strongCharge } = REAGENTS[event.reagent];
+    const { strongIonDifference } = REAGENTS[event.reagent];
     this.book(event.reagent, molPerL);
     this.before = {
-      chargeMolPerL: this.before.chargeMolPerL + strongCharge * molPerL,
+      chargeMolPerL: this.before.chargeMolPerL + strongIonDifference * molPerL,
       variance: this.before.variance + (POURED_REL ** 2 + sigma ** 2) * molPerL ** 2,
     };
   }
@@ -181,12 +181,12 @@ class Replay {
   private dose(event: DosePoured): void {
     const { nodes } = this;
     this.letAir(event.atMs);
-    const { strongCharge, carbon } = REAGENTS[event.reagent];
+    const { strongIonDifference, carbon } = REAGENTS[event.reagent];
     const effect = this.table.effectOf(event.reagent);
     for (let node = 0; node < nodes.count; node += 1) {
       const { molPerL, sigma } = this.molOf(event, node);
       const charge = columnAt(effect, nodes.ph[node]!) * molPerL;
-      nodes.charge[node]! += strongCharge * molPerL;
+      nodes.charge[node]! += strongIonDifference * molPerL;
       nodes.carbon[node]! += carbon * molPerL;
       nodes.chargeVariance[node]! += (POURED_REL ** 2 + sigma ** 2) * charge ** 2;
     }

@@ -140,10 +140,10 @@ export class ChargeTable {
 
   /** What a mole of a reagent takes off (+) or brings (−) in protons at every row, equivalents. */
   effectOf(reagent: Reagent): Float64Array {
-    const { strongCharge, adds, carbon } = REAGENTS[reagent];
+    const { strongIonDifference, adds, carbon } = REAGENTS[reagent];
     const effect = new Float64Array(LENGTH);
     for (let row = 0; row < LENGTH; row += 1) {
-      effect[row] = strongCharge - carbon * this.carbon[row]!;
+      effect[row] = strongIonDifference - carbon * this.carbon[row]!;
       for (const name of ACIDS_OF_PRODUCTS)
         effect[row]! -= (adds[name] ?? 0) * this.acids[name][row]!;
     }

@@ -189,7 +189,7 @@ function HardWater({
           alkalinity: alkalinityText(mixture.alkalinityMmolPerL, formats),
           aimPh: n(aimPh, 1),
           acidMeqPerL: n(all.acidMmolPerL, 2),
-          acid: leadsDown(reagent) ? ` ${REAGENT_NAME[reagent]}` : ' acid',
+          acid: leadsDown(reagent) ? REAGENT_NAME[reagent] : whySays.acid,
           airedPh: n(all.airedPh, 1),
           lessMeqPerL: n(LEFT_OVER_MEQ_PER_L, 1),
           lessMixedPh: n(left.mixedPh, 1),

@@ -15,7 +15,7 @@ interface Props {
   readonly nowMs: number;
 }
 
-/** A pen's error in the house control, reading by reading. */
+/** A pen's error in the check standard, reading by reading. */
 export function ControlChart({ penCode, points, nowMs }: Props) {
   const formats = useFormats();
   const first = points[0]?.atMs ?? nowMs;

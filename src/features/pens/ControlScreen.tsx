@@ -29,7 +29,7 @@ import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel
 
 const ControlChart = chunkPart<ComponentProps<typeof ControlChartDrawn>>('charts', 'ControlChart');
 
-/** The house control of a pen: an early warning and its chart; never a calibration point. */
+/** The check standard of a pen: an early warning and its chart; never a calibration point. */
 export function ControlScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   const nowMs = useNowMs();
@@ -109,7 +109,7 @@ export function ControlScreen() {
         <View>
           <ControlChart penCode={pen.body.code} points={points} nowMs={nowMs} />
           <SimpleTable
-            label={commonSays.houseControl}
+            label={commonSays.checkStandard}
             heads={[commonSays.day, controlSays.shown, controlSays.shouldBe, controlSays.error]}
             rows={[...points].reverse().map(({ id, atMs, shown: value, truth, error }) => ({
               id,

@@ -112,7 +112,7 @@ export function PenDetail({
         {pen.body.ph ? (
           <Button
             kind="text"
-            label={commonSays.houseControl}
+            label={commonSays.checkStandard}
             onPress={() => go(paths.control(penId))}
           />
         ) : null}

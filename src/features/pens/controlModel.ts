@@ -1,7 +1,7 @@
 import { bufferPhAt, kindOfNominal } from '@/core/buffers';
 import type { Row } from '@/book/answers';
 
-/** One reading of the house control: how far the pen stood from the buffer's value at its temperature. */
+/** One reading of the check standard: how far the pen stood from the buffer's value at its temperature. */
 export interface ControlPoint {
   readonly id: string;
   readonly atMs: number;
@@ -10,7 +10,7 @@ export interface ControlPoint {
   readonly error: number;
 }
 
-/** The nominal values a house control may have. */
+/** The nominal values a check standard may have. */
 export const CONTROL_NOMINALS = [4.01, 4, 6.86, 7, 7.01, 9.18, 10.01] as const;
 
 /** A buffer's value at a temperature; undefined where no recipe or no table reaches. */
@@ -20,7 +20,7 @@ export function controlTruth(nominalPh: number, tempC: number): number | undefin
   return value?.ok ? value.value : undefined;
 }
 
-/** A pen's readings of the house control by time. */
+/** A pen's readings of the check standard by time. */
 export function controlPoints(
   rows: readonly Row<'controlReading'>[],
   penId: string,

@@ -91,7 +91,7 @@ test('a session: as found and as left in each cup, repeats by their last value',
       events: [read('asFound', '7', 7.15), read('asLeft', '7', 7.1), read('asLeft', '7', 7.02)],
     },
   } as unknown as SessionRow;
-  expect(sessionLine(row, formats)).toBe('7.00: found 7.15, left 7.02');
+  expect(sessionLine(row, formats)).toBe('pH 7.00: found 7.15, left 7.02');
 });
 
 test('never checked is said plainly', () => {

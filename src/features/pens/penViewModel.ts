@@ -14,6 +14,7 @@ import {
   POLICY_WORD,
   shortDay,
   type Formats,
+  SCALE_LABEL,
 } from '@/words';
 
 /** The error of one side with its ±, where the crops live. */
@@ -77,7 +78,7 @@ export const OUTCOME_SENTENCE = {
 
 /** What was read in a session: as found and as left in each cup. */
 export function sessionLine({ body }: SessionRow, formats: Formats): string {
-  const resolution = body.plan.resolution;
+  const { resolution, quantity, scale } = body.plan;
   const last = (cupId: string, phases: readonly string[]) =>
     body.events.findLast((e) => e.type === 'read' && e.cupId === cupId && phases.includes(e.phase));
   return body.plan.cups
@@ -89,10 +90,12 @@ export function sessionLine({ body }: SessionRow, formats: Formats): string {
       const name =
         cup.quantity === 'ph'
           ? formats.shown(cup.buffer.nominalPh, 0.01)
-          : formats.shown(cup.standard.nominalMsPerCm, 0.001);
-      return `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
+          : `${formats.ecPlain(cup.standard.nominalMsPerCm)} ${formats.ecUnit}`;
+      const values = `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
+      return quantity === 'ec' ? `${values} ${SCALE_LABEL[scale ?? 'mS/cm']}` : values;
     })
-    .join(' · ');
+    .join(' · ')
+    .replace(/^/, quantity === 'ph' ? 'pH ' : '');
 }
 
 /** When a side was last checked. */

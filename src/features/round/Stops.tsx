@@ -12,6 +12,7 @@ import { paths, type Path } from '@/shell/navigation/paths';
 import { tankLine } from '@/features/parts/tankLine';
 import { commonSays } from '@/words/common';
 import { roundSays } from '@/words/round/round';
+import { liquidName } from '@/words/shelf/lotWords';
 
 interface Common {
   readonly formats: Formats;
@@ -50,8 +51,7 @@ export function OpenStop(
   const edge = first ? 'next' : 'plain';
   const go = () => onGo(href);
   if (stop.kind === 'lot') {
-    const { nominal, kind } = stop.lot.body;
-    const what = roundSays.pastDate(nominal ?? kind);
+    const what = roundSays.pastDate(liquidName(stop.lot.body, formats));
     return (
       <LabelRow code="!" action={roundSays.look} href={href} onPress={go} edge={edge}>
         <Say bold>{what}</Say>

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { finite, instant, noteText, positive, recordRef } from './common';
 
 /**
- * A pen read in the house control: a buffer of a second lot, kept for this alone. An early warning
+ * A pen read in the check standard: a buffer of a second lot, kept for this alone. An early warning
  * and a chart, never a calibration point.
  */
 export const controlReadingSchema = z.object({

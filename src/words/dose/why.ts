@@ -60,5 +60,6 @@ export const whySays = {
     | 'lessMixedPh'
     | 'lessAiredPh'
   >) =>
-    `Your water holds ${alkalinity} of alkalinity. To ${aimPh} it takes ${acidMeqPerL} meq/L of${acid}, which turns alkalinity into carbon dioxide; that keeps the pH low until it has aired out, and then the water stands at ${airedPh}. With ${lessMeqPerL} meq/L less acid it stands at ${lessMixedPh} at first and airs to ${lessAiredPh}.`,
+    `Your water holds ${alkalinity} of alkalinity. To pH ${aimPh} it takes ${acidMeqPerL} meq/L of ${acid}. It turns alkalinity into carbon dioxide, which keeps the pH low until it has aired out. Then the water stands at pH ${airedPh}. With ${lessMeqPerL} meq/L less acid it stands at pH ${lessMixedPh} at first and airs to pH ${lessAiredPh}.`,
+  acid: 'acid',
 } as const;

@@ -1,4 +1,4 @@
-/** The house control. */
+/** The check standard. */
 export const controlSays = {
   loadingTheControl: 'Loading the control',
   valueShown: 'value the pen shows',

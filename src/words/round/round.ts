@@ -4,7 +4,7 @@ export const roundSays = {
   theWalkIsDone: 'The walk is done.',
   whatOpensHere:
     'Pens and tanks stand in the places at the left. Whatever is next in the round opens here.',
-  pastDate: (nominal: string | number) => `${nominal} is past its date`,
+  pastDate: (liquid: string) => `${liquid} is past its date`,
   look: 'Look',
   withoutANumber: 'without a number',
   lotNumber: (lotCode: string) => `lot ${lotCode}`,

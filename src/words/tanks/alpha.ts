@@ -6,7 +6,7 @@ export const alphaSays = {
   takePercent: (alphaPerC: string) => `Take ${alphaPerC} % per °C`,
   title: (name: string) => `Coefficient · ${name}`,
   nowPerCToMeasureIt: (alphaPerC: string) =>
-    `Now ${alphaPerC} % per °C. To measure it: one cup of the feed, cold from the fridge and left to warm; write temperature and EC a few times. The pen must not compensate: choose its uncompensated mode, or a pen without.`,
+    `Now ${alphaPerC} % per °C. To measure it, take a cup of the feed, cold from the fridge, and let it warm. Write temperature and EC a few times. The pen must not compensate: choose its uncompensated mode, or a pen without.`,
   takeOwn: (count: number) => `Take this tank’s own ${counted(count, 'reading')}`,
   temperatureAt: (place: number) => `Temperature ${place}`,
   ecAt: (place: number) => `EC ${place}`,

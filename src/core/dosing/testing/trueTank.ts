@@ -265,7 +265,7 @@ export class TrueTank {
     // Fertiliser phosphate comes as H2PO4-, ammonium with its anion: the strong ions pay for both.
     const phosphate = (0.5 * h.phosphateShare * ec) / 1000;
     const ammonium = (0.3 * h.ammoniumShare * ec) / 1000;
-    const { totals: had, strongChargeMolPerL: charge } = this.solution;
+    const { totals: had, strongIonDifferenceMolPerL: charge } = this.solution;
     const totals = {
       ...had,
       phosphate: (had.phosphate ?? 0) + phosphate,
@@ -273,8 +273,8 @@ export class TrueTank {
     };
     this.ec += ec;
     const at = must(conditionsAt({ tempC: h.tempC, ecMsPerCm: this.ec }));
-    const strongChargeMolPerL = charge + phosphate - ammonium;
-    this.solution = { ...this.solution, at, totals, strongChargeMolPerL };
+    const strongIonDifferenceMolPerL = charge + phosphate - ammonium;
+    this.solution = { ...this.solution, at, totals, strongIonDifferenceMolPerL };
     this.events.push({ kind: 'feed', atMs: nowMs, ecMsPerCm: ec });
   }
 

@@ -18,9 +18,9 @@ export const phSideFields = (formats: Formats) => ({
   phFamily: penField({
     label: 'Which buffers does it know?',
     options: [
-      { value: 'technical', label: '7.00 and 4.01' },
-      { value: 'technical-7.01', label: '7.01 and 4.01' },
-      { value: 'sachet', label: '6.86 and 4.00', hint: 'powder sachets' },
+      { value: 'technical', label: 'pH 7.00 and 4.01' },
+      { value: 'technical-7.01', label: 'pH 7.01 and 4.01' },
+      { value: 'sachet', label: 'pH 6.86 and 4.00', hint: 'powder sachets' },
     ],
     schema: z.enum(['technical', 'technical-7.01', 'sachet']),
     from: ({ ph }) => ph?.family ?? 'technical',
@@ -59,8 +59,8 @@ export const phSideFields = (formats: Formats) => ({
   phResolution: penField({
     label: 'Last digit of the display',
     options: [
-      { value: '0.01', label: '0.01' },
-      { value: '0.1', label: '0.1' },
+      { value: '0.01', label: '0.01 pH' },
+      { value: '0.1', label: '0.1 pH' },
     ],
     schema: z.enum(['0.01', '0.1']),
     from: ({ ph }) => (ph?.resolutionPh === 0.1 ? '0.1' : '0.01'),
