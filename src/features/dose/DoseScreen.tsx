@@ -147,7 +147,7 @@ function Dosing({ answer, products, nowMs }: Props) {
       ) : refusal ? (
         <RefusalPanel {...(noNumberWords(judged) ?? refusalWords(refusal, formats))} />
       ) : null}
-      {refusal?.reason === 'stillMixing' ? <MixedNow answer={answer} /> : null}
+      {refusal?.reason === 'stillMixing' ? <MixedNow answer={answer} nowMs={nowMs} /> : null}
       {planned ? null : <Say tone="soft">{doseSays.workingItOut}</Say>}
       {refusal?.reason === 'chasing' ? <ChasingPanel onAccept={setNote} /> : null}
       <ProductChoice products={products} value={chosen.id} onChoose={setProduct} />

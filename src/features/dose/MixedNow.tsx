@@ -8,7 +8,13 @@ import { doseSays } from '@/words/dose/dose';
 const STIRRED_L = 20;
 
 /** "Mixed now", for jars and small vessels. */
-export function MixedNow({ answer }: { readonly answer: DoseAnswer }) {
+export function MixedNow({
+  answer,
+  nowMs,
+}: {
+  readonly answer: DoseAnswer;
+  readonly nowMs: number;
+}) {
   const { act, busy } = useAct();
   const { mixing, body } = answer.tank;
   if (!mixing || body.volumeL > STIRRED_L) return null;
@@ -17,7 +23,8 @@ export function MixedNow({ answer }: { readonly answer: DoseAnswer }) {
       wet
       label={doseSays.mixedNow}
       disabled={busy}
-      onPress={() => act(callMixed(mixing, Date.now()))}
+      // By the time this screen goes by: a later one would be still to come for it.
+      onPress={() => act(callMixed(mixing, Math.max(nowMs, Date.parse(mixing.body.at))))}
     />
   );
 }

@@ -24,9 +24,16 @@ function openDoor(name: string): Promise<IDBPDatabase> {
 /** Writes in one transaction; resolves when the browser says that it is on the disk. */
 async function setStrictly(db: IDBPDatabase, entries: readonly Entry[]): Promise<void> {
   const transaction = db.transaction(STORE, 'readwrite', { durability: 'strict' });
-  for (const [key, value] of entries) {
-    // A single refusal ends the transaction, which `done` tells.
-    transaction.store.put(value, key).catch(() => undefined);
+  const { store } = transaction;
+  try {
+    for (const [key, value] of entries) {
+      // A single refusal ends the transaction, which `done` tells.
+      store.put(value, key).catch(() => undefined);
+    }
+  } catch (error) {
+    // It had ended before all was asked of it: why it ended (a full disk) says more than that.
+    transaction.done.catch(() => undefined);
+    throw transaction.error ?? error;
   }
   await transaction.done;
 }
