@@ -10,7 +10,7 @@ import { Button, Press } from '@/ui/button';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { lookBackHeadline, lookBackLine, lookBackStory } from './lookBackViewModel';
+import { lookBackHeadline, lookBackLine, lookBackOrder, lookBackStory } from './lookBackViewModel';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { lookBackSays } from '@/words/pens/lookBack';
@@ -30,12 +30,8 @@ interface Props {
 export function LookBackFound({ answer, heading = 1 }: Props) {
   const formats = useFormats();
   const [all, setAll] = useState(false);
-  // What was poured on a wrong number stands first: it is what cost something.
-  const changed = [
-    ...answer.rows.filter((row) => row.doseWrong),
-    ...answer.rows.filter((row) => row.turned && !row.doseWrong),
-  ];
-  const kept = answer.rows.length - changed.length;
+  const { doses, turned, kept } = lookBackOrder(answer.rows);
+  const shown = [...doses, ...turned, ...(all ? kept : [])];
   return (
     <>
       <Say size="small" tone="soft">
@@ -46,15 +42,20 @@ export function LookBackFound({ answer, heading = 1 }: Props) {
       </Say>
       <Say>{lookBackStory(answer, formats)}</Say>
       <LookBackChart answer={answer} />
+      {doses.length > 0 ? (
+        <Say size="small" tone="soft">
+          {lookBackSays.dosesFirst}
+        </Say>
+      ) : null}
       <View role="list" aria-label={commonSays.readings}>
-        {(all ? answer.rows : changed).map((row) => (
+        {shown.map((row) => (
           <Row key={row.id} row={row} answer={answer} leads={heading === 1} />
         ))}
       </View>
-      {kept > 0 ? (
+      {kept.length > 0 ? (
         <View style={styles.kept}>
           <Say size="small" tone="soft">
-            {kept === 1 ? lookBackSays.oneKeeps : lookBackSays.keepTheirs(kept)}
+            {kept.length === 1 ? lookBackSays.oneKeeps : lookBackSays.keepTheirs(kept.length)}
           </Say>
           <Button
             kind="text"

@@ -112,3 +112,21 @@ export function lookBackLine(
     dose: doseWords(row, formats),
   };
 }
+
+type LookBackRow = LookBackAnswer['rows'][number];
+
+/**
+ * What a look-back found in the order it is read: what was poured on a wrong number, what else turned,
+ * and what keeps its verdict; within each the newest first, as the answer has them.
+ */
+export function lookBackOrder(rows: readonly LookBackRow[]): {
+  readonly doses: readonly LookBackRow[];
+  readonly turned: readonly LookBackRow[];
+  readonly kept: readonly LookBackRow[];
+} {
+  return {
+    doses: rows.filter((row) => row.doseWrong),
+    turned: rows.filter((row) => row.turned && !row.doseWrong),
+    kept: rows.filter((row) => !row.turned && !row.doseWrong),
+  };
+}

@@ -52,3 +52,25 @@ test('a wide axis has more labels than a narrow one', () => {
   expect(few).toBeGreaterThanOrEqual(1);
   expect(timeTicks([0, 30 * DAY_MS], 1000).length).toBeGreaterThan(few);
 });
+
+test('nothing of its own is cut: whiskers, the cloud, and a band of earlier in this time', () => {
+  const at = stripGeometry(
+    {
+      ...spec,
+      points: [{ atMs: 0, value: 6, expandedU: 0.9 }],
+      cloud: [{ atMs: 10 * DAY_MS, value: 5.2, half: 0.8 }],
+      band: [
+        { fromMs: -DAY_MS, low: 5.5, high: 7.4 },
+        { fromMs: 5 * DAY_MS, low: 5.5, high: 6.0 },
+      ],
+    },
+    size,
+  );
+  for (const value of [6.9, 5.1, 6, 4.4, 7.4]) {
+    expect(at.y(value)).toBeGreaterThanOrEqual(8 - 1e-9);
+    expect(at.y(value)).toBeLessThanOrEqual(size.height - 8 + 1e-9);
+  }
+  // One that ended before this time takes no room.
+  const later = stripGeometry({ ...spec, domain: [6 * DAY_MS, 10 * DAY_MS] }, size);
+  expect(later.y(6.0)).toBeCloseTo(8, 9);
+});

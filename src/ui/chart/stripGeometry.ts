@@ -73,7 +73,7 @@ const NOTCH_PX = 8;
 const square = (x: number, y: number, half: number) =>
   `M${(x - half).toFixed(1)} ${(y - half).toFixed(1)}h${2 * half}v${2 * half}h${-2 * half}Z`;
 
-/** The range of values to show: points with their whiskers, the cloud, and the newest band. */
+/** The range of values to show: points with their whiskers, the cloud, and each band of this time. */
 function valueRange({ points, band, domain, leastSpan, cloud = [] }: StripSpec): [number, number] {
   const inside = points.filter(({ atMs }) => atMs >= domain[0] && atMs <= domain[1]);
   let [low, high] = [Infinity, -Infinity];
@@ -88,8 +88,10 @@ function valueRange({ points, band, domain, leastSpan, cloud = [] }: StripSpec):
     if (shown !== undefined) take(shown);
   }
   for (const { value, half } of cloud) [value - half, value + half].forEach(take);
-  const last = band.at(-1);
-  if (last) [last.low, last.high].forEach(take);
+  for (const [at, step] of band.entries()) {
+    const untilMs = band[at + 1]?.fromMs ?? Infinity;
+    if (untilMs > domain[0] && step.fromMs <= domain[1]) [step.low, step.high].forEach(take);
+  }
   if (low > high) return [0, leastSpan];
   const missing = Math.max(0, leastSpan - (high - low)) / 2;
   return [low - missing, high + missing];

@@ -21,4 +21,6 @@ export const lookBackSays = {
   nothingToLookBackOnYet: 'Nothing to look back on yet.',
   needsAsFound:
     'A look-back needs a check that read the pen as found, before anything was cleaned or adjusted, and readings before it.',
+  dosesFirst:
+    'Doses poured on a wrong number first: they cost something. Then the readings that change.',
 } as const;
