@@ -236,7 +236,7 @@ test('a failed check looks back: the reading between turns, by the amount worked
   await press(page, 'It shows that');
   await dip(page, '4.01', '4.31');
   // Told before anything is adjusted, and kept with the check.
-  const told = page.getByRole('heading', { name: 'P1 read 0.30 high. One reading changes.' });
+  const told = page.getByRole('heading', { name: 'P1 read 0.30 pH high. One reading changes.' });
   const row = page.getByRole('listitem').filter({ hasText: 'Basil tables' });
   await expect(told).toBeVisible();
   await expect(row).toContainText('5.60');
@@ -245,7 +245,7 @@ test('a failed check looks back: the reading between turns, by the amount worked
   await press(page, 'Save the check');
   await expectHeading(page, /^P1 · /);
   await press(page, /^Look back: /);
-  await expectHeading(page, 'P1 read 0.30 high. One reading changes.');
+  await expectHeading(page, 'P1 read 0.30 pH high. One reading changes.');
   await expect(row).toContainText('5.45');
 });
 

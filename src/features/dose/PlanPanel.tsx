@@ -77,7 +77,7 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
             {doseSays.rightAfterMixing}
           </Say>
           <Say size="large" face="mono" bold>
-            {number(plan.afterPh, 2)}
+            {doseSays.ph(number(plan.afterPh, 2))}
           </Say>
           <Say size="small">
             {doseSays.range(number(plan.afterLowPh, 2), number(plan.afterHighPh, 2))}
@@ -88,7 +88,7 @@ export function PlanPanel({ answer, planned, plan, product, amount }: Props) {
             {doseSays.onceFullyAired}
           </Say>
           <Say size="large" face="mono" bold>
-            {number(plan.airedPh, 1)}
+            {doseSays.ph(number(plan.airedPh, 1))}
           </Say>
           <Say size="small">{doseSays.afterAll(number(plan.fullAiredPh, 1))}</Say>
         </Panel>

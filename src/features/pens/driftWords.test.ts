@@ -79,13 +79,13 @@ describe('the look-back in words', () => {
 
   test('what changes stands first', () => {
     expect(lookBackHeadline(answer({ rows, turnedCount: 6, wrongDoseCount: 1 }), formats)).toBe(
-      'P4 read 0.38 high. Six readings change, one dose was made on a wrong number.',
+      'P4 read 0.38 pH high. Six readings change, one dose was made on a wrong number.',
     );
     expect(lookBackHeadline(answer({ rows }), formats)).toBe(
-      'P4 read 0.38 high. No verdict changes.',
+      'P4 read 0.38 pH high. No verdict changes.',
     );
     expect(lookBackHeadline(answer({ errorTo: -0.1 }), formats)).toBe(
-      'P4 read 0.10 low. No reading lies between the two checks.',
+      'P4 read 0.10 pH low. No reading lies between the two checks.',
     );
   });
 

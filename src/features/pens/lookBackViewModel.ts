@@ -32,7 +32,7 @@ export function lookBackHeadline(answer: LookBackAnswer, formats: Formats): stri
   const { penCode, quantity, errorTo, turnedCount, wrongDoseCount, rows } = answer;
   const size =
     quantity === 'ph'
-      ? formats.number(Math.abs(errorTo), 2)
+      ? `${formats.number(Math.abs(errorTo), 2)} pH`
       : `${formats.number(100 * Math.abs(errorTo), 1)} %`;
   const read = `${penCode} read ${size} ${errorTo < 0 ? 'low' : 'high'}.`;
   if (rows.length === 0) return `${read} No reading lies between the two checks.`;

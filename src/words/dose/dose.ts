@@ -31,14 +31,14 @@ export const doseSays = {
   planASmallCarefulDose: 'plan a small, careful dose',
   mixedNow: 'Stirred: it is mixed now',
   thenReRead: (rest: string, aimPh: string) =>
-    `Then re-read; about ${rest} more to reach ${aimPh}.`,
-  thisIsAll: (aimPh: string) => `This is all it takes to ${aimPh}.`,
+    `Then re-read; about ${rest} more to reach pH ${aimPh}.`,
+  thisIsAll: (aimPh: string) => `This is all it takes to pH ${aimPh}.`,
   pour: (amount: string) => `pour ${amount}`,
   inWaterFirst: (litres: string) => `In ${litres} L of water first. `,
   rightAfterMixing: 'right after mixing',
   range: (low: string, high: string) => `${low} to ${high}`,
   onceFullyAired: 'once fully aired',
-  afterAll: (ph: string) => `after all of it ${ph}`,
+  afterAll: (ph: string) => `after all of it pH ${ph}`,
   strengthSoFar: ({ mean, low, high }: Told<'mean' | 'low' | 'high'>) =>
     `How strong it is, its doses tell: ${mean} mol/L so far (${low} to ${high}).`,
   somethingWasPoured: 'Something was poured all the same: book it',
@@ -50,4 +50,5 @@ export const doseSays = {
   bookIt: 'Book it',
   withWhichProduct: 'With which product?',
   concentrates: 'Concentrates, for trained people',
+  ph: (ph: string) => `pH ${ph}`,
 } as const;
