@@ -1,6 +1,7 @@
 /** What parts say by themselves, most of it to a screen reader. */
 export const partSays = {
   close: 'Close',
+  due: 'due',
   withKey: (label: string, key: string) => `${label} (key ${key})`,
   stepDown: (label: string) => `${label} down one step`,
   stepUp: (label: string) => `${label} up one step`,

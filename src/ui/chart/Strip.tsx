@@ -1,6 +1,7 @@
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { color } from '../tokens';
 import { FACE } from '../text';
+import { partSays } from '../says';
 import { flagLayers, type StripFlag } from './flagLayers';
 import { stripGeometry, type StripSize, type StripSpec } from './stripGeometry';
 
@@ -23,6 +24,9 @@ interface Props {
 
 /** Labels need this much room between them, px. */
 const TICK_ROOM_PX = 15;
+
+/** Half the word of a due date, px. */
+const DUE_HALF_PX = 12;
 
 /** Ticks that do not run into each other: of two too close only the first stays. */
 function apartTicks(ticks: readonly { readonly y: number; readonly value: number }[]) {
@@ -81,7 +85,19 @@ export function Strip({ spec, size, look, write, flags = [], sentence }: Props) 
         </>
       ) : null}
       <Path d={layers.filled} fill={look.color} stroke={look.color} strokeWidth={1.5} />
-      <Path d={layers.open} fill="none" stroke={look.color} strokeWidth={1.5} />
+      {layers.dueAt.map((dueX) => (
+        <SvgText
+          key={dueX}
+          x={Math.min(Math.max(dueX, size.left + DUE_HALF_PX), size.width - DUE_HALF_PX)}
+          y={height - 3}
+          textAnchor="middle"
+          fontSize={12}
+          fontFamily={FACE.text}
+          fill={color.attention}
+        >
+          {partSays.due}
+        </SvgText>
+      ))}
       <Path
         d={layers.dueLines}
         fill="none"

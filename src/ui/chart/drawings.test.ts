@@ -12,10 +12,10 @@ test('flags of all kinds are a few paths: shapes at the foot, lines through the 
     { atMs: 500, kind: 'incident' },
   ];
   const layers = flagLayers(flags, x, 90);
-  // Four filled shapes stand at their moment on the foot line; the due mark is open.
+  // Four filled shapes stand at their moment on the foot line; the due date is written.
   for (const at of [10, 20, 30, 50]) expect(layers.filled).toContain(`M${at}.0 90`);
   expect(layers.filled).not.toContain('M40.0');
-  expect(layers.open).toContain('M40.0 90');
+  expect(layers.dueAt).toEqual([40]);
   expect(layers.dueLines).toBe('M40.0 8V90');
   expect(layers.incidentLines).toBe('M50.0 8V90');
   expect(flagLayers([], x, 90).filled).toBe('');

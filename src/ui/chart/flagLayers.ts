@@ -4,19 +4,19 @@ export interface StripFlag {
   readonly kind: 'dose' | 'water' | 'stage' | 'incident' | 'due';
 }
 
-/** The shape of a flag, drawn from its foot. */
-const FLAG_PATH: Readonly<Record<StripFlag['kind'], string>> = {
+/** The shape of a flag, drawn from its foot; a due date is written out. */
+const FLAG_PATH: Readonly<Record<Exclude<StripFlag['kind'], 'due'>, string>> = {
   dose: 'v10m0 -10h8l-2 2.5l2 2.5h-8',
   water: 'c-4 5 -4 9 0 9c4 0 4 -4 0 -9z',
   stage: 'l4 4.5l-4 4.5l-4 -4.5z',
   incident: 'm-5 9l5 -9l5 9z',
-  due: 'v10m-4 -5h8',
 };
 
 /** All flags of a strip as a few paths: a thousand doses are no more nodes than one. */
 export interface FlagLayers {
   readonly filled: string;
-  readonly open: string;
+  /** Where a due date is written, px. */
+  readonly dueAt: readonly number[];
   /** Dashed lines through the strip. */
   readonly dueLines: string;
   readonly incidentLines: string;
@@ -28,16 +28,17 @@ export function flagLayers(
   x: (ms: number) => number,
   footY: number,
 ): FlagLayers {
-  const shapes = (list: readonly StripFlag[]) =>
-    list.map(({ atMs, kind }) => `M${x(atMs).toFixed(1)} ${footY}${FLAG_PATH[kind]}`).join('');
+  const filled = flags.flatMap(({ atMs, kind }) =>
+    kind === 'due' ? [] : `M${x(atMs).toFixed(1)} ${footY}${FLAG_PATH[kind]}`,
+  );
   const lines = (kind: StripFlag['kind']) =>
     flags
       .filter((flag) => flag.kind === kind)
       .map(({ atMs }) => `M${x(atMs).toFixed(1)} 8V${footY}`)
       .join('');
   return {
-    filled: shapes(flags.filter(({ kind }) => kind !== 'due')),
-    open: shapes(flags.filter(({ kind }) => kind === 'due')),
+    filled: filled.join(''),
+    dueAt: flags.filter(({ kind }) => kind === 'due').map(({ atMs }) => x(atMs)),
     dueLines: lines('due'),
     incidentLines: lines('incident'),
   };

@@ -15,6 +15,6 @@ export const helpSays = {
   hollowMark: 'A hollow mark is what the pen showed, where a later check corrected it.',
   flagAndDiamond: 'A flag is a dose. A diamond is a change of stage.',
   forAPenTheLineIs:
-    'For a pen, the line is its error with its ±. A step is an adjustment, a triangle something that happened to it, T the day it is due.',
+    'For a pen, the line is its error with its ±. A step is an adjustment, a triangle something that happened to it. A dashed line with “due” is the day of its next check.',
   drawing: (says: string) => `Drawing: ${says}`,
 } as const;

@@ -4,7 +4,7 @@ export const driftSays = {
   chartSaid: (name: string, sentence: string) =>
     `${name} error of this pen at its checks. ${sentence}`,
   triangle: ' Triangle: something happened to the pen.',
-  dueMark: ' T: the day it is due by its own drift.',
+  dueMark: ' Dashed line, “due”: the day it is due by its own drift.',
   chartKey: (triangle: string, dueMark: string) =>
     `Shaded: the tolerance. Line with its margin: the pen’s error and ±, as known now. A step is an adjustment.${triangle}${dueMark}`,
   hideTheTable: 'Hide the table',
