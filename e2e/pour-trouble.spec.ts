@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { goTo, press } from './support/grower';
-import { addNitric, fillAfresh, furnish, read } from './support/pouring';
+import { furnish, read, reportProvesWrong } from './support/pouring';
 import { fullDisk, revisionsIn, slowDown, spaceBack } from './support/storage';
 
 const said = (page: Page) =>
@@ -79,20 +79,7 @@ test('a jar’s dose, and “mixed now”: full disk, no network, two taps, by k
 
 test('“plan from what fits”: full disk, no network, two taps, by keyboard', async ({ page }) => {
   test.slow();
-  await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
-  await furnish(page);
-  await addNitric(page);
-  await fillAfresh(page, '4,3');
-  await read(page, { ph: '7.60', ec: '0.60', temp: '20' });
-  await press(page, 'Dose');
-  await press(page, 'Concentrates, for trained people…');
-  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
-  await press(page, /^Poured /);
-  await page.clock.fastForward(31 * 60_000);
-  await read(page, { ph: '5.10', ec: '0.60', temp: '20' });
-  await page.clock.fastForward(36 * 60_000);
-  await read(page, { ph: '5.11', ec: '0.60', temp: '20' });
-  await press(page, 'Dose');
+  await reportProvesWrong(page, 36);
   await expect(page.getByText('Stop: this does not fit.')).toBeVisible();
   // The alarm outlives a phone that is turned, and a look elsewhere.
   await page.setViewportSize({ width: 1280, height: 800 });

@@ -2,12 +2,12 @@ import { expect, test, type Page } from '@playwright/test';
 import { goTo, press, typeReading } from './support/grower';
 import {
   addNitric,
-  fillAfresh,
   furnish,
   openTank,
   pourFirst,
   pourInAll,
   read,
+  reportProvesWrong,
 } from './support/pouring';
 
 /** Types another pH where Read stands open, and keeps it. */
@@ -86,20 +86,7 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
   page,
 }) => {
   test.slow();
-  await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
-  await furnish(page);
-  await addNitric(page);
-  await fillAfresh(page, '4,3');
-  await read(page, { ph: '7.60', ec: '0.60', temp: '20' });
-  await press(page, 'Dose');
-  await press(page, 'Concentrates, for trained people…');
-  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
-  await press(page, /^Poured /);
-  await page.clock.fastForward(31 * 60_000);
-  await read(page, { ph: '5.10', ec: '0.60', temp: '20' });
-  await page.clock.fastForward(6 * 60_000);
-  await read(page, { ph: '5.11', ec: '0.60', temp: '20' });
-  await press(page, 'Dose');
+  await reportProvesWrong(page, 6);
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
   await expect(
     page.getByText(/Acid and base within one hour|Stop: this does not fit\./),

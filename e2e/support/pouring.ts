@@ -90,3 +90,24 @@ export async function pourInAll(page: Page): Promise<number> {
     /about ([\d.]+)\smL(?: of 1 in (\d+))? more/.exec(text ?? '') ?? [];
   return first + Number(more) / Number(parts);
 }
+
+/**
+ * A report of 4.3 mmol/L where the tank behaves as if it held half of one: the first dose moves it much
+ * further than any tank of that report would. Read twice, so many minutes apart; ends at Dose.
+ */
+export async function reportProvesWrong(page: Page, minutesApart: number): Promise<void> {
+  await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
+  await furnish(page);
+  await addNitric(page);
+  await fillAfresh(page, '4,3');
+  await read(page, { ph: '7.60', ec: '0.60', temp: '20' });
+  await press(page, 'Dose');
+  await press(page, 'Concentrates, for trained people…');
+  await page.getByRole('radio', { name: /Nitric tenth/ }).click();
+  await press(page, /^Poured /);
+  await page.clock.fastForward(31 * 60_000);
+  await read(page, { ph: '5.10', ec: '0.60', temp: '20' });
+  await page.clock.fastForward(minutesApart * 60_000);
+  await read(page, { ph: '5.11', ec: '0.60', temp: '20' });
+  await press(page, 'Dose');
+}

@@ -85,6 +85,7 @@ test('a session: as found and as left in each cup, repeats by their last value',
   const row = {
     body: {
       plan: {
+        quantity: 'ph',
         resolution: 0.01,
         cups: [{ id: '7', quantity: 'ph', buffer: { nominalPh: 7 } }],
       },
