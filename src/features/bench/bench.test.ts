@@ -97,7 +97,7 @@ test('errors in words, and the summary of a sitting', () => {
   ];
   expect(dipSummary(ph, events, formats)).toEqual([
     expect.objectContaining({
-      what: 'as found in 7.00',
+      what: 'as found in pH 7.00',
       shown: '7.11',
       target: '7.02',
       error: '0.09 high',

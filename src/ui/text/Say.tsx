@@ -2,7 +2,6 @@ import { useContext, type ReactNode } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { PaneContext } from '../pane';
 import { color } from '../tokens';
-import { typeset } from './typeset';
 import { FACE, typeStep, type TypeSize } from './type';
 
 /** How loud a text is. */
@@ -65,7 +64,7 @@ export function Say(props: Props) {
         style,
       ]}
     >
-      {typeof children === 'string' ? typeset(children) : children}
+      {children}
     </Text>
   );
 }

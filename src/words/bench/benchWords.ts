@@ -134,7 +134,7 @@ export function dipSummary(plan: BenchPlan, events: readonly BenchEvent[], forma
       return [
         {
           key: `${phase}-${cup.id}`,
-          what: `${label[phase]} in ${cupName(cup, formats)}`,
+          what: `${label[phase]} in ${plan.quantity === 'ph' ? 'pH ' : ''}${cupName(cup, formats)}`,
           shown: shownText(plan, reading.shown, formats),
           target: shownText(plan, judged.target, formats),
           error: errorWords(plan, judged.error, formats),
