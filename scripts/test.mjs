@@ -86,7 +86,14 @@ const [, isBuilt] = await Promise.all([
 
 console.log('\n— unit tests');
 const jestFile = join(results, 'jest.json');
-const jestOk = run(['jest/bin/jest.js', '--maxWorkers=100%', '--json', '--outputFile', jestFile, '--silent']);
+const jestOk = run([
+  'jest/bin/jest.js',
+  '--maxWorkers=100%',
+  '--json',
+  '--outputFile',
+  jestFile,
+  '--silent',
+]);
 const before = failed;
 count('Jest', jestFile, (json) => ({
   passed: json.numPassedTests,

@@ -13,3 +13,10 @@ export type AlkalinityUnit = keyof typeof ALKALINITY_PER_MMOL_PER_L;
 export function alkalinityMmolPerL(value: number, unit: AlkalinityUnit): number {
   return value / ALKALINITY_PER_MMOL_PER_L[unit];
 }
+
+/** No water holds more, mmol/L: where a number says so, its unit was mistaken. */
+const MOST_ALKALINITY_MMOL_PER_L = 20;
+
+/** Whether a water can hold so much, mmol/L. `isAlkalinityOfWater(165) // => false: those are mg/L CaCO3` */
+export const isAlkalinityOfWater = (mmolPerL: number): boolean =>
+  mmolPerL >= 0 && mmolPerL <= MOST_ALKALINITY_MMOL_PER_L;

@@ -7,6 +7,7 @@ import {
   closedNow,
   conditionsAt,
   equivalentsAt,
+  isAlkalinityOfWater,
   molPerLToReach,
   molPerUnit,
   netCharge,
@@ -321,4 +322,9 @@ describe('products', () => {
     const left = netCharge(ph, after);
     expect(s.strongIonDifferenceMolPerL - left).toBeCloseTo(3e-4, 12);
   });
+});
+
+test('a water holds up to 20 mmol/L: what is more was typed in another unit', () => {
+  expect([0, 3.3, 20].map(isAlkalinityOfWater)).toEqual([true, true, true]);
+  expect([-0.1, 20.1, 165, NaN].map(isAlkalinityOfWater)).toEqual([false, false, false, false]);
 });

@@ -40,3 +40,12 @@ export const USUAL_TEMP_C = 20;
 
 /** Where nobody measured its EC, mS/cm: a middling feed. */
 export const USUAL_EC_MS_PER_CM = 1.5;
+
+/** Aims a dose may be given, pH: beyond them no crop is fed. */
+const AIM_PH = { least: 4, most: 9 } as const;
+
+/** Whether a pH may be aimed at. `isAimPh(3.9) // => false` */
+export const isAimPh = (ph: number): boolean => ph >= AIM_PH.least && ph <= AIM_PH.most;
+
+/** The strongest feed that may be aimed at, mS/cm at 25 °C: a number above it was typed in another unit. */
+export const MOST_AIM_EC_MS_PER_CM = 20;

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   dilute,
   dropMlFrom,
+  isAimPh,
   jarTestDose,
   learnedGain,
   mixSources,
@@ -177,4 +178,9 @@ test('pre-dilution in one to ten litres', () => {
   expect(preDilutionL(5)).toBe(1);
   expect(preDilutionL(40)).toBe(4);
   expect(preDilutionL(400)).toBe(10);
+});
+
+test('aims lie between pH 4 and 9', () => {
+  expect([4, 5.8, 9].map(isAimPh)).toEqual([true, true, true]);
+  expect([3.9, 9.1, NaN].map(isAimPh)).toEqual([false, false, false]);
 });

@@ -21,6 +21,7 @@ import { WayOnButton } from './WayOnButton';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { ecSays } from '@/words/dose/ec';
+import { MOST_AIM_EC_MS_PER_CM } from '@/core/dosing';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -31,12 +32,12 @@ export function EcScreen() {
   return <Ec answer={data} nowMs={nowMs} />;
 }
 
-/** An EC as typed, mS/cm, up to 20; undefined when nothing or nonsense stands there. */
+/** An EC as typed, mS/cm; undefined when nothing or nonsense stands there. */
 const typedEcIn = (typed: string, formats: Formats, above = 0) => {
   const parsed = parseDecimal(typed);
   if (!parsed.ok) return undefined;
   const ecMsPerCm = formats.ecFromTyped(parsed.value);
-  return ecMsPerCm > above && ecMsPerCm <= 20 ? ecMsPerCm : undefined;
+  return ecMsPerCm > above && ecMsPerCm <= MOST_AIM_EC_MS_PER_CM ? ecMsPerCm : undefined;
 };
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
@@ -121,7 +122,7 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
           message={message(
             aim,
             typedEcIn(aim, formats) !== undefined,
-            ecSays.aimMessage(formats.ecUnit, formats.ecPlain(20)),
+            ecSays.aimMessage(formats.ecUnit, formats.ecPlain(MOST_AIM_EC_MS_PER_CM)),
           )}
         />
       </Panel>

@@ -5,6 +5,7 @@ import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import {
   alkalinityMmolPerL,
   ALKALINITY_PER_MMOL_PER_L,
+  isAlkalinityOfWater,
   type AlkalinityUnit,
 } from '@/core/chemistry';
 import { litresFrom } from '@/core/units';
@@ -58,10 +59,10 @@ export function WaterScreen() {
       : undefined;
   const known = report.ok ? alkalinityMmolPerL(report.value, unit) : undefined;
   const alkalinityMessage =
-    known !== undefined && (known < 0 || known > 20)
+    known !== undefined && !isAlkalinityOfWater(known)
       ? { text: topUpSays.tooAlkaline }
       : !report.ok && report.reason !== 'empty'
-        ? notANumber(report, 'alkalinity')
+        ? notANumber(report, topUpSays.alkalinity.toLowerCase())
         : undefined;
   const { data: ec } = useAnswer(questions.ecDose(tankId, nowMs));
   const products = useProducts();

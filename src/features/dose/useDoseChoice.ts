@@ -4,6 +4,7 @@ import type { DoseAnswer } from '@/book/answers';
 import { useDraft } from '@/book/react';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { parseDecimal } from '@/words';
+import { isAimPh } from '@/core/dosing';
 import { firstProduct } from './doseModel';
 
 /** What the grower chose for a tank's dose; kept through other screens and a reload. */
@@ -12,15 +13,10 @@ export interface DoseChoice {
   readonly aim: string;
 }
 
-/** Aims beyond these no crop has, pH. */
-const AIM_PH = { least: 4, most: 9 };
-
 /** The aim as typed; undefined where none was, or none that can be: then the middle of the band. */
 export function aimOf(typed: string): number | undefined {
   const parsed = parseDecimal(typed);
-  return parsed.ok && parsed.value >= AIM_PH.least && parsed.value <= AIM_PH.most
-    ? parsed.value
-    : undefined;
+  return parsed.ok && isAimPh(parsed.value) ? parsed.value : undefined;
 }
 
 /** The chosen product and aim of a tank; a product named by the way here wins. */

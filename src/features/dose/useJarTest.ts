@@ -4,6 +4,7 @@ import { useDraft } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { parseDecimal } from '@/words';
+import { isAimPh } from '@/core/dosing';
 import { jarPlan, type JarRow, type JarSetup } from './jarModel';
 
 /** A jar test as it stands; kept as a draft, with when its sample was taken. */
@@ -41,7 +42,7 @@ export function useJarTest(props: {
     kept.keep({ ...draft, ...next });
   };
   const typedAim = parseDecimal(draft.aim);
-  const aimed = typedAim.ok && typedAim.value >= 4 && typedAim.value <= 9;
+  const aimed = typedAim.ok && isAimPh(typedAim.value);
   const aimPh = aimed ? typedAim.value : (low + high) / 2;
   const { setup, rows } = draft;
   const plan = jarPlan({

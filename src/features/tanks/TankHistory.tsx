@@ -145,7 +145,8 @@ function legendOf(strips: readonly HistoryStrip[]): string {
   return [
     anyBand ? historySays.shaded : historySays.noBand,
     hollow ? historySays.hollow : '',
-    flags.some(({ kind }) => kind !== 'stage') ? historySays.flags : '',
+    flags.some(({ kind }) => kind === 'dose') ? historySays.flags : '',
+    flags.some(({ kind }) => kind === 'water') ? historySays.drops : '',
     flags.some(({ kind }) => kind === 'stage') ? historySays.diamond : '',
   ]
     .filter(Boolean)

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   alkalinityMmolPerL,
   ALKALINITY_PER_MMOL_PER_L,
+  isAlkalinityOfWater,
   type AlkalinityUnit,
 } from '@/core/chemistry';
 import { fieldOf, openedWith, schemaOf, type TypedIn } from '@/features/parts/fields/field';
@@ -104,15 +105,12 @@ export function waterFields(formats: Formats) {
   };
 }
 
-/** No water holds more, mmol/L: a unit was mistaken. */
-const MOST_ALKALINITY_MMOL_PER_L = 20;
-
 /** What the form takes, and the water it stands for. */
 export const waterFormSchema = (formats: Formats) =>
   schemaOf(waterFields(formats))
     .superRefine(({ alkalinity, unit }, context) => {
       if (alkalinity === undefined) return;
-      if (alkalinityMmolPerL(alkalinity, unit) <= MOST_ALKALINITY_MMOL_PER_L) return;
+      if (isAlkalinityOfWater(alkalinityMmolPerL(alkalinity, unit))) return;
       const message = 'No water is that alkaline. Is the unit right?';
       context.addIssue({ code: 'custom', path: ['alkalinity'], message });
     })

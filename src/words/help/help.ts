@@ -13,7 +13,7 @@ export const helpSays = {
   markWidth: 'Width of the block: the ± of the reading. The line in it is the value.',
   historyBand: 'In a history, the shaded strip is the target band as it was at that time.',
   hollowMark: 'A hollow mark is what the pen showed, where a later check corrected it.',
-  flagAndDiamond: 'A flag is a dose. A diamond is a change of stage.',
+  flagAndDiamond: 'A flag is a dose, a drop is water. A diamond is a change of stage.',
   forAPenTheLineIs:
     'For a pen, the line is its error with its ±. A step is an adjustment, a triangle something that happened to it. A dashed line with “due” is the day of its next check.',
   drawing: (says: string) => `Drawing: ${says}`,

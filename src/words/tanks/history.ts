@@ -29,4 +29,5 @@ export const historySays = {
   later: 'Later',
   closer: 'Closer',
   wider: 'Wider',
+  drops: 'Drops: water.',
 } as const;

@@ -3,7 +3,7 @@ import type { Formats } from '@/words';
 
 const FASTER = {
   water:
-    'Water goes faster than salts, so EC climbs between top-ups. It does on warm days, or where the feed is stronger than the plants use.',
+    'Water goes faster than salts, so EC climbs between top-ups. It does so on warm days, or where the feed is stronger than the plants use.',
   salts:
     'Salts go faster than water, so EC falls between top-ups. The plants use more salts than water.',
   alike: 'Water and salts go at the same rate, so EC holds.',
