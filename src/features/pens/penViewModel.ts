@@ -81,7 +81,7 @@ export function sessionLine({ body }: SessionRow, formats: Formats): string {
   const { resolution, quantity, scale } = body.plan;
   const last = (cupId: string, phases: readonly string[]) =>
     body.events.findLast((e) => e.type === 'read' && e.cupId === cupId && phases.includes(e.phase));
-  return body.plan.cups
+  const line = body.plan.cups
     .map((cup) => {
       const found = last(cup.id, ['asFound']);
       const left = last(cup.id, ['asLeft', 'confirm']);
@@ -94,8 +94,8 @@ export function sessionLine({ body }: SessionRow, formats: Formats): string {
       const values = `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
       return quantity === 'ec' ? `${values} ${SCALE_LABEL[scale ?? 'mS/cm']}` : values;
     })
-    .join(' · ')
-    .replace(/^/, quantity === 'ph' ? 'pH ' : '');
+    .join(' · ');
+  return quantity === 'ph' ? `pH ${line}` : line;
 }
 
 /** When a side was last checked. */

@@ -21,5 +21,4 @@ export const driftSays = {
   gainLeft: 'Gain left',
   stillAfter: 'Still after',
   error: 'Error',
-  seconds: (seconds: string) => `${seconds} s`,
 } as const;
