@@ -56,3 +56,15 @@ const within =
 
 const ecMessage = (formats: Formats, { of, from, to }: EcRange) =>
   `In ${formats.ecUnit} ${of} lies between ${formats.ecPlain(from)} and ${formats.ecPlain(to)}. Was this typed in another unit?`;
+
+/**
+ * A number as it stands in a field, with the book's decimal mark, to so many digits where they are
+ * given; nothing for no number.
+ */
+export const marked =
+  (formats: Formats, digits?: number) =>
+  (value: number | undefined): string => {
+    if (value === undefined) return '';
+    const kept = digits === undefined ? value : Number(value.toFixed(digits));
+    return String(kept).replace('.', formats.settings.decimalMark);
+  };

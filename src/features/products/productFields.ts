@@ -1,3 +1,4 @@
+import { marked } from '@/features/parts/typedNumber';
 import { z } from 'zod';
 import { usualDensityGPerMl, type Reagent } from '@/core/chemistry';
 import {
@@ -33,12 +34,6 @@ const isStated =
   (strength: string) =>
   (standing: Standing): boolean =>
     standing.strength === strength;
-
-/** A number as it stands in a field, to four digits, with the book's decimal mark. */
-const marked = (formats: Formats) => (value: number | undefined) =>
-  value === undefined
-    ? ''
-    : String(Number(value.toFixed(4))).replace('.', formats.settings.decimalMark);
 
 /** What it is called and made of; what it is made of among those that lead the pH its way. */
 export const namedFields = (down: boolean) => ({
@@ -81,7 +76,10 @@ export const strengthFields = (formats: Formats) => ({
     when: isStated('percent'),
     schema: upTo('percentage', 100),
     from: ({ body }) =>
-      marked(formats)(body?.strength.kind === 'percentByMass' ? body.strength.percent : undefined),
+      marked(
+        formats,
+        4,
+      )(body?.strength.kind === 'percentByMass' ? body.strength.percent : undefined),
   }),
   density: productField({
     label: 'Density',
@@ -103,9 +101,10 @@ export const strengthFields = (formats: Formats) => ({
       message: 'In g/mL liquids lie between 0.9 and 2.',
     }),
     from: ({ body }) =>
-      marked(formats)(
-        body?.strength.kind === 'percentByMass' ? body.strength.densityGPerMl : undefined,
-      ),
+      marked(
+        formats,
+        4,
+      )(body?.strength.kind === 'percentByMass' ? body.strength.densityGPerMl : undefined),
   }),
   gPerL: productField({
     label: 'In a litre',
@@ -115,7 +114,10 @@ export const strengthFields = (formats: Formats) => ({
     when: isStated('weightByVolume'),
     schema: upTo('weight', 2000),
     from: ({ body }) =>
-      marked(formats)(body?.strength.kind === 'weightByVolume' ? body.strength.gPerL : undefined),
+      marked(
+        formats,
+        4,
+      )(body?.strength.kind === 'weightByVolume' ? body.strength.gPerL : undefined),
   }),
   equivalents: productField({
     label: 'Strength',
@@ -124,7 +126,7 @@ export const strengthFields = (formats: Formats) => ({
     when: isStated('equivalents'),
     schema: upTo('strength', 40),
     from: ({ body }) =>
-      marked(formats)(body?.strength.kind === 'equivalents' ? body.strength.molPerL : undefined),
+      marked(formats, 4)(body?.strength.kind === 'equivalents' ? body.strength.molPerL : undefined),
   }),
   parts: productField({
     label: 'Diluted here: one part in',
@@ -135,7 +137,7 @@ export const strengthFields = (formats: Formats) => ({
       to: 10_000,
       message: 'One part in how many: 1 to 10 000.',
     }),
-    from: ({ body }) => marked(formats)(body?.dilutedParts),
+    from: ({ body }) => marked(formats, 4)(body?.dilutedParts),
   }),
   left: productField({
     label: 'Left on the Shelf',
@@ -144,7 +146,7 @@ export const strengthFields = (formats: Formats) => ({
     numeric: true,
     beside: 'wide',
     schema: numberOrNothing('amount', { from: 0, to: Infinity, message: 'Zero or more.' }),
-    from: ({ left }) => marked(formats)(left),
+    from: ({ left }) => marked(formats, 4)(left),
   }),
   note: productField({
     label: 'Note',

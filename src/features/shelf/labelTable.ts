@@ -1,3 +1,4 @@
+import { marked } from '@/features/parts/typedNumber';
 import { z } from 'zod';
 import type { TemperaturePoint } from '@/core/buffers';
 import {
@@ -89,8 +90,7 @@ export function readLabelTable(
 
 /** The rows of a lot as the form shows them. */
 export function tableRows(lot: Lot | undefined, formats: Formats): TypedRow[] {
-  const mark = (value: number) =>
-    String(Number(value.toFixed(4))).replace('.', formats.settings.decimalMark);
+  const mark = marked(formats, 4);
   return (lot?.labelTable ?? []).map(({ tempC, value }) => ({
     temp: mark(temperatureFromCelsius(tempC, formats.settings.tempUnit)),
     value: lot?.kind === 'ecStandard' ? formats.ecPlain(value) : mark(value),

@@ -10,7 +10,7 @@ import {
   type TypedIn,
 } from '@/features/parts/fields/field';
 import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
-import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Lot } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { labelTableFields, readLabelTable, tableRows } from './labelTable';
@@ -29,9 +29,6 @@ export const hasValue = (kind: unknown): boolean => kind === 'buffer' || kind ==
 
 /** A label states an EC standard's tolerance in percent, a buffer's in pH. */
 const toleranceScale = (kind: Lot['kind']) => (kind === 'ecStandard' ? 100 : 1);
-
-const marked = (formats: Formats) => (value: number | undefined) =>
-  value === undefined ? '' : String(value).replace('.', formats.settings.decimalMark);
 
 /** Bottles mostly print mS/cm: what that is in the book's unit. */
 const printedAs = (formats: Formats) =>

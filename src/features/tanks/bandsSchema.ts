@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typedEcOrNothing, typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { marked, typedEcOrNothing, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { SampleBands } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -39,8 +39,7 @@ export type BandsOut = z.output<ReturnType<typeof bandsSchema>>;
 
 /** The form as it opens. */
 export function bandsDefaults(bands: SampleBands | undefined, formats: Formats): BandsIn {
-  const mark = (value: number | undefined) =>
-    value === undefined ? '' : String(value).replace('.', formats.settings.decimalMark);
+  const mark = marked(formats);
   return {
     phLow: mark(bands?.ph?.low),
     phHigh: mark(bands?.ph?.high),

@@ -3,7 +3,7 @@ import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { litresFrom, volumeFromLitres } from '@/core/units';
 import { fieldOf, openedWith, schemaOf, type TypedIn } from '@/features/parts/fields/field';
 import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
-import { typedEc, typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
 import type { Tank } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -23,12 +23,6 @@ export interface WaterName {
 
 const tankField = fieldOf<Tank | undefined>();
 
-/** A number as it stands in a field, to three digits, with the book's decimal mark. */
-const marked = (formats: Formats) => (value: number | undefined) =>
-  value === undefined
-    ? ''
-    : String(Number(value.toFixed(3))).replace('.', formats.settings.decimalMark);
-
 const named = (formats: Formats) => ({
   name: tankField({
     label: 'Name',
@@ -42,7 +36,7 @@ const named = (formats: Formats) => ({
     beside: 'wide',
     schema: typedNumber('volume').refine((v) => v > 0, 'A volume above zero.'),
     from: (tank) =>
-      tank ? marked(formats)(volumeFromLitres(tank.volumeL, formats.settings.volumeUnit)) : '',
+      tank ? marked(formats, 3)(volumeFromLitres(tank.volumeL, formats.settings.volumeUnit)) : '',
   }),
 });
 
@@ -58,7 +52,7 @@ const carried = (formats: Formats) => ({
 });
 
 const bands = (formats: Formats) => {
-  const mark = marked(formats);
+  const mark = marked(formats, 3);
   const ecEnd = { unit: formats.ecUnit, numeric: true, schema: typedEc(formats, EC_OF_A_FEED) };
   return {
     phLow: tankField({
@@ -122,7 +116,7 @@ function watersOf(formats: Formats, waters: readonly WaterName[]) {
         message: 'Between 0 and 100 %.',
       }),
       from: (tank) =>
-        tank?.waters?.[1] ? marked(formats)(100 * (tank.waters[0]?.share ?? 0.5)) : '',
+        tank?.waters?.[1] ? marked(formats, 3)(100 * (tank.waters[0]?.share ?? 0.5)) : '',
     }),
   };
 }
@@ -136,7 +130,7 @@ const mixing = (formats: Formats) => ({
     from: (tank) =>
       tank?.fullL === undefined
         ? ''
-        : marked(formats)(volumeFromLitres(tank.fullL, formats.settings.volumeUnit)),
+        : marked(formats, 3)(volumeFromLitres(tank.fullL, formats.settings.volumeUnit)),
   }),
   pump: tankField({
     label: 'Pump moves',
@@ -144,7 +138,7 @@ const mixing = (formats: Formats) => ({
     numeric: true,
     beside: 'always',
     schema: numberOrNothing('flow', aboveZero),
-    from: (tank) => marked(formats)(tank?.pumpLPerMin),
+    from: (tank) => marked(formats, 3)(tank?.pumpLPerMin),
   }),
 });
 
@@ -164,7 +158,7 @@ const feed = (formats: Formats) => ({
       to: 500,
       message: 'A feed holds between 5 and 100 mg/L. Is it stated as P, not as P2O5?',
     }),
-    from: (tank) => marked(formats)(atMiddle(tank, tank?.recipe?.phosphorusMgPerL)),
+    from: (tank) => marked(formats, 3)(atMiddle(tank, tank?.recipe?.phosphorusMgPerL)),
   }),
   ammonium: tankField({
     label: 'Feed: ammonium',
@@ -176,7 +170,7 @@ const feed = (formats: Formats) => ({
       to: 500,
       message: 'In mg/L of nitrogen, zero or more.',
     }),
-    from: (tank) => marked(formats)(atMiddle(tank, tank?.recipe?.ammoniumMgPerL)),
+    from: (tank) => marked(formats, 3)(atMiddle(tank, tank?.recipe?.ammoniumMgPerL)),
   }),
 });
 
@@ -190,7 +184,7 @@ const last = (formats: Formats) => ({
       (percent) => percent >= 1 && percent <= 4,
       'A feed lies between 1 and 4 % per °C.',
     ),
-    from: (tank) => marked(formats)(100 * (tank?.alphaPerC ?? FEED_ALPHA_PER_C)),
+    from: (tank) => marked(formats, 3)(100 * (tank?.alphaPerC ?? FEED_ALPHA_PER_C)),
   }),
   note: tankField({
     label: 'Note',

@@ -7,7 +7,7 @@ import {
 } from '@/core/chemistry';
 import { fieldOf, openedWith, schemaOf, type TypedIn } from '@/features/parts/fields/field';
 import { numberOrNothing } from '@/features/parts/fields/kinds';
-import { typedEcOrNothing } from '@/features/parts/typedNumber';
+import { marked, typedEcOrNothing } from '@/features/parts/typedNumber';
 import type { Water } from '@/records/kinds';
 import type { Formats } from '@/words';
 
@@ -31,10 +31,7 @@ const waterField = fieldOf<Water | undefined>();
 
 /** The form of a water; EC in the book's unit. */
 export function waterFields(formats: Formats) {
-  const mark = (value: number | undefined) =>
-    value === undefined
-      ? ''
-      : String(Number(value.toFixed(3))).replace('.', formats.settings.decimalMark);
+  const mark = marked(formats, 3);
   return {
     name: waterField({
       label: 'Name',

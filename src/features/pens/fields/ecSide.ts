@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { EC_SCALES } from '@/core/units';
-import { typedEc, typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
 import type { EcSide } from '@/records/kinds';
 import { EC_DECIMALS, SCALE_LABEL, type Formats } from '@/words';
-import { marked, onEc, onEcPress, penField } from './onPen';
+import { onEc, onEcPress, penField } from './onPen';
 
 /** How the EC side is adjusted, as the form's choice. */
 function adjustedBy(ec: EcSide | null): 'button' | 'steps' | 'dials' | 'none' {

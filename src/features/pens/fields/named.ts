@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { CHECK_POLICIES, USES_BETWEEN_CHECKS } from '@/core/schedule';
-import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Formats } from '@/words';
-import { marked, penField } from './onPen';
+import { penField } from './onPen';
 
 /** What a pen is called. */
 export const namedFields = () => ({

@@ -1,15 +1,8 @@
 import { fieldOf } from '@/features/parts/fields/field';
 import type { EcSide, Papers, Pen, PenDisplay, PhSide, Press, Wetting } from '@/records/kinds';
-import type { Formats } from '@/words';
 
 /** A described field of the pen form. */
 export const penField = fieldOf<Pen>();
-
-/** A number as it stands in a field, with the book's decimal mark. */
-export const marked =
-  (formats: Formats) =>
-  (value: number): string =>
-    String(value).replace('.', formats.settings.decimalMark);
 
 /** The pen with something of its pH side changed; a pen without that side stays as it is. */
 export const onPh = (pen: Pen, patch: Partial<PhSide>): Pen =>

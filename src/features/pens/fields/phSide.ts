@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedNumber } from '@/features/parts/typedNumber';
 import { yesNo } from '@/features/parts/fields/kinds';
 import type { Pen, PhSide } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { FAMILY_CUPS } from './cups';
-import { flag, marked, onPh, onPhPress, penField } from './onPen';
+import { flag, onPh, onPhPress, penField } from './onPen';
 
 /** How many points a pen is adjusted in, as the form's choice. */
 function pointsOf(ph: PhSide | null): '1' | '2' | '3' | '3pieces' {

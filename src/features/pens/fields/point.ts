@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { line, yesNo } from '@/features/parts/fields/kinds';
-import { typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedNumber } from '@/features/parts/typedNumber';
 import type { Pen, Press } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { hasUsualCups, typedCups } from './cups';
-import { flag, marked, onPh, onPhPress, onWetting, penField, USUAL_WETTING } from './onPen';
+import { flag, onPh, onPhPress, onWetting, penField, USUAL_WETTING } from './onPen';
 
 /** "Err1: pressed too early" in lines, as texts and what they mean. */
 function errorsOf(typed: string): Press['errors'] {

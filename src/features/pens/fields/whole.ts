@@ -1,9 +1,9 @@
 import { line, yesNo } from '@/features/parts/fields/kinds';
-import { typedNumberOrNothing } from '@/features/parts/typedNumber';
+import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Pen } from '@/records/kinds';
 import { commonSays } from '@/words/common';
 import type { Formats } from '@/words';
-import { flag, marked, onDisplay, onEcPress, onPapers, onPhPress, penField } from './onPen';
+import { flag, onDisplay, onEcPress, onPapers, onPhPress, penField } from './onPen';
 
 /** What its display does by itself. */
 export const displayFields = (formats: Formats) => ({
