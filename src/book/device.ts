@@ -18,6 +18,13 @@ const deviceSchema = z.object({
   lastCopyMs: z.number().optional(),
 });
 
+/** Some settings of this phone, to be changed. */
+export const devicePatchSchema = z.object(
+  Object.fromEntries(
+    Object.entries(deviceSchema.shape).map(([name, held]) => [name, held.optional()]),
+  ),
+);
+
 export type DeviceSettings = z.infer<typeof deviceSchema>;
 
 const KEY = 'device';

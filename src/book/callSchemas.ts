@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { ID_PATTERN, KINDS, RECORD_ID_PATTERN, type Kind } from '@/records';
+import { finite } from '@/records/kinds/common';
+import { sampleSchema } from '@/records/kinds/sample';
+import { eventSchema, planSchema } from '@/records/kinds/session';
+import type { BookApi } from './bookApi';
+import { devicePatchSchema } from './device';
+
+const kind = z.enum(KINDS as [Kind, ...Kind[]]);
+const id = z.string().regex(ID_PATTERN);
+/** Of a record that may not be in the book: it can come from an address that was typed. */
+const askedId = z.string().max(200);
+const quantity = z.enum(['ph', 'ec']);
+const nowMs = finite;
+const moment = z.object({ nowMs, zone: z.string().max(64) });
+const bookName = z.enum(['own', 'demo']);
+const listener = z.instanceof(Function);
+const file = z.instanceof(Blob);
+const count = z.number().int().min(0);
+
+/** A change as the page sends it; its body is held to the schema of its kind where it is written. */
+const change = z.object({
+  kind,
+  recordId: z.string().regex(RECORD_ID_PATTERN).optional(),
+  parents: z.array(id).optional(),
+  effectiveFromMs: finite.optional(),
+  why: z.string().max(400).optional(),
+  body: z.unknown(),
+});
+
+const opening = z.object({
+  start: bookName,
+  hadBook: z.boolean(),
+  inMemory: z.boolean().optional(),
+});
+
+const wish = z.object({
+  productId: askedId,
+  aimPh: finite.optional(),
+  chasingAccepted: z.boolean(),
+  neverChanged: z.boolean(),
+});
+
+const foundNow = z.object({
+  plan: planSchema,
+  events: z.array(eventSchema),
+  afterCleaning: z.boolean(),
+  atMs: finite,
+});
+
+/** What each call of the book worker takes, in order; a call without a line here does not compile. */
+export const CALL_SCHEMAS = {
+  open: z.tuple([opening, moment, listener, listener]),
+  append: z.tuple([z.array(change), moment, id]),
+  undo: z.tuple([id, moment]),
+  setDevice: z.tuple([devicePatchSchema, moment]),
+  chooseBook: z.tuple([bookName, moment]),
+  catchUp: z.tuple([moment]),
+  health: z.tuple([nowMs]),
+  correctClock: z.tuple([finite, moment, id]),
+  bringBack: z.tuple([moment]),
+  beginAnew: z.tuple([]),
+  loadDraft: z.tuple([z.string(), nowMs]),
+  keepDraft: z.tuple([z.string(), z.string().nullable(), nowMs]),
+  exportBook: z.tuple([]),
+  rescue: z.tuple([]),
+  openFile: z.tuple([file]),
+  takeFile: z.tuple([moment]),
+  resolve: z.tuple([z.array(z.object({ recordId: askedId, revId: id })), moment, id]),
+  conflicts: z.tuple([]),
+  rows: z.tuple([kind]),
+  round: z.tuple([nowMs, finite]),
+  tanks: z.tuple([nowMs]),
+  tank: z.tuple([askedId, nowMs]),
+  tankHistory: z.tuple([askedId, sampleSchema.optional()]),
+  readingsPage: z.tuple([askedId, sampleSchema, count]),
+  waterUse: z.tuple([askedId, nowMs]),
+  read: z.tuple([nowMs]),
+  pens: z.tuple([nowMs]),
+  pen: z.tuple([askedId, nowMs]),
+  bench: z.tuple([askedId, quantity, nowMs]),
+  lookBack: z.tuple([askedId, quantity, finite.optional()]),
+  foundLookBack: z.tuple([askedId, quantity, foundNow]),
+  dose: z.tuple([askedId, nowMs]),
+  dosePlan: z.tuple([askedId, wish, nowMs]),
+  ecDose: z.tuple([askedId, nowMs]),
+  products: z.tuple([]),
+  timers: z.tuple([nowMs]),
+  shopping: z.tuple([nowMs]),
+  shelf: z.tuple([nowMs]),
+  ledger: z.tuple([count]),
+  entry: z.tuple([askedId]),
+  settings: z.tuple([]),
+} as const satisfies Record<keyof BookApi, z.ZodType>;
