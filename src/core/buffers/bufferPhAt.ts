@@ -31,6 +31,7 @@ function labelShiftPh({ kind, nominalPh }: BufferReference): number {
 /**
  * pH of a buffer at `tempC`, 0–50 °C (or the span of the label's table); refuses outside.
  * Source: see `BUFFER_PH`; proved by bufferPhAt.golden.json.
+ * `bufferPhAt({ kind: 'technical-7.00', nominalPh: 7.01 }, 15).value // => 7.05`
  */
 export function bufferPhAt(buffer: BufferReference, tempC: number): Result<number, OutOfRange> {
   if (buffer.labelTable && buffer.labelTable.length > 0) return tableAt(buffer.labelTable, tempC);

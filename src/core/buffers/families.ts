@@ -28,7 +28,10 @@ export const BUFFER_FAMILIES: Readonly<Record<BufferFamily, readonly FamilyMembe
   ],
 };
 
-/** The recipe a nominal value stands for, or undefined when no family has it. */
+/**
+ * The recipe a nominal value stands for, or undefined when no family has it.
+ * `kindOfNominal(9.18) // => borax-9.18`
+ */
 export function kindOfNominal(nominalPh: number): BufferKind | undefined {
   const members = Object.values(BUFFER_FAMILIES).flat();
   return members.find((member) => Math.abs(member.nominalPh - nominalPh) < 0.011)?.kind;

@@ -12,7 +12,10 @@ export interface PhMap {
 /** The map of a pen without error. */
 export const EXACT_PH_MAP: PhMap = { offsetPh: 0, gain: 1 };
 
-/** What the pen shows for a true pH. Any finite pH. */
+/**
+ * What the pen shows for a true pH. Any finite pH.
+ * `shownPhFor(4, { offsetPh: 0.1, gain: 0.95 }) // => 4.25`
+ */
 export function shownPhFor(truePh: number, { offsetPh, gain }: PhMap): number {
   return ISOPOTENTIAL_PH + offsetPh + gain * (requireFinite('truePh', truePh) - ISOPOTENTIAL_PH);
 }

@@ -30,6 +30,7 @@ const digitsOf = (value: number, resolution: number) => Math.round(value / resol
 /**
  * The displays that are within tolerance of a target: whole digits round the digit nearest to it,
  * never fewer than one to each side (a 0.1 pen cannot show 7.02). Resolution must be positive.
+ * `displayTolerance({ target: 7.01, tolerance: 0.05, resolution: 0.1 }).high // => 7.1`
  */
 export function displayTolerance({ target, tolerance, resolution }: ToleranceRule): Tolerance {
   if (!(resolution > 0)) throw new RangeError('resolution must be positive');
@@ -38,7 +39,10 @@ export function displayTolerance({ target, tolerance, resolution }: ToleranceRul
   return { low: (middle - digits) * resolution, high: (middle + digits) * resolution };
 }
 
-/** Whether a display lies within tolerance of its target, counted in whole digits. */
+/**
+ * Whether a display lies within tolerance of its target, counted in whole digits.
+ * `withinTolerance(6.96, { target: 7.01, tolerance: 0.05, resolution: 0.01 }).within // => true`
+ */
 export function withinTolerance(
   shown: number,
   { target, tolerance, resolution }: ToleranceRule,

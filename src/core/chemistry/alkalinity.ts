@@ -9,7 +9,10 @@ export const ALKALINITY_PER_MMOL_PER_L = {
 
 export type AlkalinityUnit = keyof typeof ALKALINITY_PER_MMOL_PER_L;
 
-/** Alkalinity in mmol/L (= meq/L) from a report's unit. Source: molar masses, IUPAC 2021; DIN 38409-7. */
+/**
+ * Alkalinity in mmol/L (= meq/L) from a report's unit. Source: molar masses, IUPAC 2021; DIN 38409-7.
+ * `alkalinityMmolPerL(165, 'mg/L CaCO3') // => 3.30`
+ */
 export function alkalinityMmolPerL(value: number, unit: AlkalinityUnit): number {
   return value / ALKALINITY_PER_MMOL_PER_L[unit];
 }

@@ -118,6 +118,8 @@ export function usualDensityGPerMl(
 /**
  * Moles in one unit of a product: in a mL of a liquid, in a gram of a powder. By mass:
  * mol/L = 10·w%·ρ/M. A percentage of unknown kind is no strength: ask, or learn it.
+ * `molPerUnit({ reagent: 'nitric', strength:
+ * { kind: 'percentByMass', percent: 38, densityGPerMl: 1.235 } }).value // => 0.00745`
  */
 export function molPerUnit({ reagent, strength }: Product): Result<number, StrengthRefusal> {
   const { molarMassGPerMol } = REAGENTS[reagent];

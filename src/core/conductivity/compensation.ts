@@ -27,7 +27,10 @@ function compensationFactor(
   return senseless ? refuse(senseless) : { ok: true, value: factor };
 }
 
-/** Conductivity at the reference temperature for conductivity `ecMsPerCm` measured at `tempC`. */
+/**
+ * Conductivity at the reference temperature for conductivity `ecMsPerCm` measured at `tempC`.
+ * `compensateEc(1.8, 20, { alphaPerC: 0.02, referenceC: 25 }).value // => 2.00`
+ */
 export function compensateEc(
   ecMsPerCm: number,
   tempC: number,
@@ -37,7 +40,10 @@ export function compensateEc(
   return factor.ok ? { ok: true, value: ecMsPerCm / factor.value } : factor;
 }
 
-/** Undoes a compensation: conductivity at `tempC` for a value stated at the reference. */
+/**
+ * Undoes a compensation: conductivity at `tempC` for a value stated at the reference.
+ * `uncompensateEc(2, 20, { alphaPerC: 0.02, referenceC: 25 }).value // => 1.80`
+ */
 export function uncompensateEc(
   compensatedMsPerCm: number,
   tempC: number,

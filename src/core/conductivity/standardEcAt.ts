@@ -52,6 +52,7 @@ function sourceOf(standard: EcStandard, tempC: number): Source {
  * the nearest KCl column (0–30 °C) in proportion to the label's 25 °C value; a KCl solution itself
  * goes on above 30 °C by 1.91 %/°C. Refuses outside, nominal values above 50 mS/cm, and what no
  * standard can be (`STANDARD_MIN_MS_PER_CM`).
+ * `standardEcAt({ nominalMsPerCm: 1.413 }, 20).value // => 1.278`
  */
 export function standardEcAt(standard: EcStandard, tempC: number): Result<number, OutOfRange> {
   const limits = { min: STANDARD_MIN_MS_PER_CM, max: STANDARD_MAX_MS_PER_CM };

@@ -13,7 +13,7 @@ export interface SecondReading {
   readonly why: 'afterDose' | 'notRead' | 'probable';
   readonly firstPh: number;
   readonly firstMs: number;
-  /** Not before this it tells anything. */
+  /** Epoch ms before which a second reading says nothing. */
   readonly notBeforeMs: number;
 }
 
@@ -22,7 +22,7 @@ export interface DoseInput extends Omit<DoseCircumstances, 'reagent'> {
   readonly beliefs: Beliefs;
   readonly volumeL: number;
   readonly band: Band;
-  /** What to reach, true pH; the middle of the band where absent. */
+  /** The true pH to reach; the middle of the band where absent. */
   readonly aimPh?: number | undefined;
   readonly product: Product;
   /** One digit of the pen that reads it next, pH, and when that is, minutes after pouring. */

@@ -36,6 +36,8 @@ interface DiluteInput {
 /**
  * Water to thin a tank to an aim: V·(κ − κ*)/(κ* − κw); where it does not fit, drain first: the
  * full tank's share (κ − κ')/(κ − κw) with the room above counted in. Mixing by volume.
+ * `dilute({ volumeL: 100, capacityL: 200, ecMsPerCm: 2.4, aimMsPerCm: 2,
+ * water: { ecMsPerCm: 0.4 } }).value.addL // => 25`
  */
 export function dilute(input: DiluteInput): Result<Dilution, EcDoseRefusal> {
   const { volumeL, capacityL, ecMsPerCm, aimMsPerCm, water } = input;
@@ -49,7 +51,10 @@ export function dilute(input: DiluteInput): Result<Dilution, EcDoseRefusal> {
   return answer({ addL: capacityL - keepL, drainL: volumeL - keepL });
 }
 
-/** mL of stock A, and the same of B, to raise a tank: V·(κ* − κ)/k. */
+/**
+ * mL of stock A, and the same of B, to raise a tank: V·(κ* − κ)/k.
+ * `raiseEc({ volumeL: 100, ecMsPerCm: 1.6, aimMsPerCm: 2, gainMsPerCm: 0.5 }).value // => 80`
+ */
 export function raiseEc(input: {
   readonly volumeL: number;
   readonly ecMsPerCm: number;
@@ -63,7 +68,10 @@ export function raiseEc(input: {
   return answer((volumeL * (aimMsPerCm - ecMsPerCm)) / gainMsPerCm);
 }
 
-/** The gain a pour of stock taught: Δκ for each mL/L of A and of B. */
+/**
+ * The gain a pour of stock taught: Δκ for each mL/L of A and of B.
+ * `learnedGain({ volumeL: 100, eachMl: 80, beforeMsPerCm: 1.6, afterMsPerCm: 2 }) // => 0.5`
+ */
 export function learnedGain(pour: {
   readonly volumeL: number;
   readonly eachMl: number;
@@ -74,7 +82,10 @@ export function learnedGain(pour: {
   return Number.isFinite(gain) && gain > 0 ? gain : undefined;
 }
 
-/** Conductivity of a mixture by volume: (V1κ1 + V2κ2)/(V1 + V2). Both volumes not zero. */
+/**
+ * Conductivity of a mixture by volume: (V1κ1 + V2κ2)/(V1 + V2). Both volumes not zero.
+ * `mixedEc({ volumeL: 100, ecMsPerCm: 2.4 }, { volumeL: 25, ecMsPerCm: 0.4 }) // => 2.00`
+ */
 export function mixedEc(
   a: { volumeL: number; ecMsPerCm: number },
   b: { volumeL: number; ecMsPerCm: number },
@@ -95,7 +106,11 @@ export interface SourceMix extends SourceFacts {
   readonly firstShare: number;
 }
 
-/** Share of two sources that gives a target, by EC or by alkalinity; refuses when none lies between. */
+/**
+ * Share of two sources that gives a target, by EC or by alkalinity; refuses when none lies between.
+ * `mixSources({ ecMsPerCm: 0.8, alkalinityMmolPerL: 4 }, { ecMsPerCm: 0.05,
+ * alkalinityMmolPerL: 0.2 }, { by: 'alkalinityMmolPerL', value: 1.15 }).value.firstShare // => 0.25`
+ */
 export function mixSources(
   first: SourceFacts,
   second: SourceFacts,

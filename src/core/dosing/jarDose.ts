@@ -95,7 +95,10 @@ export function jarTestDose(
   return answer({ drops, doseMl: (drops * dropMl * scale) / dilution, scale, line, warnings });
 }
 
-/** One drop from counting the drops in a millilitre. */
+/**
+ * One drop from counting the drops in a millilitre.
+ * `dropMlFrom(20) // => 0.05`
+ */
 export function dropMlFrom(dropsInOneMl: number): number {
   if (!(dropsInOneMl >= 5 && dropsInOneMl <= 100)) throw new RangeError('between 5 and 100 drops');
   return 1 / dropsInOneMl;

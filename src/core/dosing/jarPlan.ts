@@ -55,7 +55,7 @@ export type JarPlanRefusal =
   /** The first few drops moved more than a step may: where between them, nobody knows. */
   | { readonly reason: 'stepsTooLarge' };
 
-/** Straight lines between the points; the last one beyond them. */
+/** Linear between the points; the last segment is extended beyond them. */
 function phAt(line: readonly JarPoint[], drops: number): number {
   const at = line.findIndex((point) => point.drops >= drops);
   if (at < 0) return line.at(-1)!.ph;

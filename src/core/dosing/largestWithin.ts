@@ -1,4 +1,4 @@
-/** Halvings of the bracket: to 0.1 % of the whole, finer than any jug. */
+/** Bisection steps: they narrow the amount to 0.1 % of the whole, finer than any measuring jug. */
 const HALVINGS = 10;
 
 /**

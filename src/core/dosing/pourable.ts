@@ -26,6 +26,7 @@ export type Pour =
 /**
  * How so many mL of a product are poured. Under 2 mL from 1 in 50, else 1 in 100; under 2 mL of that in
  * drops, never fewer than ten, else diluted ten times more. Always rounded down.
+ * `pourOf(1.2).ml // => 60`
  */
 export function pourOf(ml: number, dropMl = DROP_ML): Pour {
   if (ml >= LEAST_POUR_ML) return { kind: 'asIs' };
@@ -47,6 +48,7 @@ export const productMlOf = (pour: Pour, ml: number) =>
 /**
  * How so many mL are poured where a dilution is in hand already, as after a jar test: from 2 mL on as
  * they are, else as mL or whole drops of that very dilution. Always rounded down.
+ * `pourOfDilution(0.06, { parts: 50, dropMl: 0.05 }).ml // => 3.0`
  */
 export function pourOfDilution(
   ml: number,

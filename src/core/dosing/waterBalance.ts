@@ -23,6 +23,8 @@ const ALIKE_REL = 0.1;
 /**
  * Daily use of water and salts between two levels, with water added between (its EC told). Needs
  * some time and a positive volume, else `RangeError`.
+ * `waterBalance({ atMs: 0, volumeL: 100, ecMsPerCm: 2 },
+ * { atMs: 172800000, volumeL: 84, ecMsPerCm: 2.2 }).waterLPerDay // => 8.0`
  */
 export function waterBalance(
   from: TankLevel,

@@ -13,6 +13,7 @@ export interface WithoutCompensation {
 /**
  * The true pH behind what a pen without temperature compensation shows:
  * (d − 7)·S(calibrated) = (p − 7)·S(used). At pH 5.5 and 10 °C away it is 0.05.
+ * `compensatedPh(5.5, { calibratedC: 15, usedC: 25 }) // => 5.55`
  */
 export function compensatedPh(
   shownPh: number,
@@ -22,7 +23,10 @@ export function compensatedPh(
   return ISOPOTENTIAL_PH + (requireFinite('shownPh', shownPh) - ISOPOTENTIAL_PH) * ratio;
 }
 
-/** What such a pen shows for a true pH; inverse of `compensatedPh`. */
+/**
+ * What such a pen shows for a true pH; inverse of `compensatedPh`.
+ * `uncompensatedPh(5.55, { calibratedC: 15, usedC: 25 }) // => 5.50`
+ */
 export function uncompensatedPh(
   truePh: number,
   { calibratedC, usedC }: WithoutCompensation,

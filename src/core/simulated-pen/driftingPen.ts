@@ -11,7 +11,10 @@ export interface HiddenPen {
 const DIP_SIGMA_PH = 0.012;
 const DIP_SIGMA_EC_REL = 0.006;
 
-/** A value as a display of one digit `resolution` shows it. */
+/**
+ * A value as a display of one digit `resolution` shows it.
+ * `onDisplay(5.864, 0.01) // => 5.86`
+ */
 export function onDisplay(value: number, resolution: number): number {
   const decimals = Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9));
   return Number((Math.round(value / resolution) * resolution).toFixed(decimals));

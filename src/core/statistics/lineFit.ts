@@ -22,6 +22,7 @@ export interface LineFit {
 /**
  * The ordinary least-squares line through at least two pairs with different x (Draper and Smith,
  * Applied Regression Analysis, 3rd edition, 1.2–1.4). Throws `RangeError` where no line exists.
+ * `lineFit([{ x: 0, y: 1 }, { x: 2, y: 5 }]).slope // => 2`
  */
 export function lineFit(pairs: readonly XY[]): LineFit {
   const n = pairs.length;

@@ -22,6 +22,7 @@ export interface Mixing {
  * The wait after a dose: the longer of ten minutes and three turnovers of the pump, at most thirty;
  * where three turnovers take longer, the two readings lie at least half a turnover apart. `pumpLPerHour`
  * absent: unknown.
+ * `mixingOf(120, 600).firstMinutes // => 30`
  */
 export function mixingOf(volumeL: number, pumpLPerHour?: number): Mixing {
   const { least, most, turnovers } = FIRST_REREAD;
@@ -45,7 +46,10 @@ export interface ReReading {
   readonly digitPh: number;
 }
 
-/** Whether two readings lie so near one another that nothing moved between them. */
+/**
+ * Whether two readings lie so near one another that nothing moved between them.
+ * `isNear({ atMs: 0, ph: 5.37, digitPh: 0.01 }, { atMs: 0, ph: 5.42, digitPh: 0.01 }) // => true`
+ */
 export function isNear(one: ReReading, other: ReReading): boolean {
   const most = Math.max(AGREE_PH, one.digitPh, other.digitPh);
   // A hair more: 5.37 and 5.42 are five hundredths apart, whatever binary fractions say.
@@ -59,7 +63,10 @@ export const agrees = (
   { betweenMinutes }: Pick<Mixing, 'betweenMinutes'>,
 ): boolean => later.atMs - earlier.atMs >= MINUTE_MS * betweenMinutes && isNear(earlier, later);
 
-/** Place of the newest reading that agrees with an earlier one beside it; −1 without any. Rising times. */
+/**
+ * Place of the newest reading that agrees with an earlier one beside it; −1 without any. Rising
+ * times.
+ */
 export function newestAgreed(
   readings: readonly ReReading[],
   mixing: Pick<Mixing, 'betweenMinutes'>,

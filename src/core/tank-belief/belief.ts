@@ -7,15 +7,15 @@ import type { Session, SourceWater } from './events';
 import type { Nodes } from './nodes';
 import type { ChargeTable, Composition } from './table';
 
-/** A reading beside what was expected of it. */
+/** A reading compared with its prediction. */
 export interface Expectation {
   readonly atMs: number;
   readonly readPh: number;
   readonly expectedPh: number;
-  /** 95 % of what was expected. */
+  /** The 95 % interval of the prediction. */
   readonly lowPh: number;
   readonly highPh: number;
-  /** How much of what was expected lies as far on its side, or further. */
+  /** Tail probability: how much of the prediction lies at least as far out on the same side. */
   readonly tail: number;
 }
 
@@ -25,7 +25,7 @@ export interface Belief {
   readonly nodes: Nodes;
   readonly composition: Composition;
   readonly table: ChargeTable;
-  /** How well it foretold what was read, with how likely its telling is (log). */
+  /** Log of (likelihood of the readings × prior weight of this alternative). */
   readonly logEvidence: number;
   readonly expectations: readonly Expectation[];
   /** The pen whose offset the nodes know. */
@@ -36,7 +36,7 @@ export interface Belief {
   readonly largestReadMolPerL: number;
   /** Product of unknown strength on the grid's axis, if any. */
   readonly unknownId: string | undefined;
-  /** It was told fresh and never fed. */
+  /** Recorded as freshly filled and never fed. */
   readonly unfed: boolean;
 }
 

@@ -1,4 +1,7 @@
-/** Spread (log) of an alkalinity: measured on this water, and a guess or a yearly mean: factors 1.25 and 1.6. */
+/**
+ * Standard deviation of ln(alkalinity), by where it comes from: measured on this water (a factor of
+ * 1.25), or a guess or yearly mean (1.6).
+ */
 export const ALKALINITY_SIGMA = { measured: 0.223, guess: 0.47 } as const;
 
 /** Carbon dioxide in a feed in use beside that of the air, and its spread (log): roots breathe. */
@@ -21,13 +24,19 @@ export const FEED_FACTOR = {
   suspected: { median: 0.4, sigma: 1 },
 } as const satisfies Readonly<Record<string, Prior>>;
 
-/** A fresh fill is suspected to be in use from this weight (log), where its EC does not witness it. */
+/**
+ * Log weight of the suspicion that a tank booked as freshly filled is a feed in use, where its EC
+ * does not show the fill.
+ */
 export const SUSPECTED_LOG_WEIGHT = -1;
 
-/** An EC within this share of source and booked feed witnesses a fill. */
+/** An EC this close (relative) to source water plus booked feed counts as evidence of the fill. */
 export const WITNESS_REL = 0.25;
 
-/** What is supposed besides once readings contradict: spreads (log), and weights (log). */
+/**
+ * Wider assumptions, added once readings contradict what was recorded: standard deviations of
+ * logarithms, and log weights.
+ */
 export const WIDER = {
   alkalinitySigma: 0.6,
   feedSigma: 1.2,
@@ -36,25 +45,25 @@ export const WIDER = {
   inUseLogWeight: -3,
 } as const;
 
-/** A belief this much less likely than the best no longer holds a dose small. */
+/** An alternative this much less likely than the best one no longer limits the dose. */
 export const BELIEVED_TIMES = 40;
 
-/** Repeat of a reading taken in a hurry (standard), pH; its digit comes besides. */
+/** Standard deviation of a hurried reading, without its digit, pH. */
 export const READING_REPEAT_STD_U_PH = 0.021;
 
-/** A reading that no second one agrees with counts with this besides (standard), pH. */
+/** Extra standard uncertainty of a reading that no second reading confirms, pH. */
 export const LONE_READING_STD_U_PH = 0.1;
 
-/** The model is off by this share of a movement (standard): 5 % itself, 2 % the pen's gain. */
+/** Relative standard error of a predicted pH change: 5 % from the model, 2 % from the pen's gain. */
 export const MOVEMENT_REL = 0.054;
 
-/** Nearest share of a poured amount (standard). */
+/** Relative standard error of a poured amount. */
 export const POURED_REL = 0.06;
 
-/** A planned amount does what it should to this share (standard). */
+/** Relative standard error of what a planned amount does. */
 export const PLANNED_REL = 0.08;
 
-/** One reading in twenty is off by something nobody thought of: so much more variance, pH². */
+/** Outliers: one reading in twenty has this much extra variance, pH². */
 export const WIDE = { share: 0.05, variance: 0.3 ** 2 } as const;
 
 /** A reading moves charge and carbon by no more than this many of its standard deviations. */
@@ -76,7 +85,10 @@ export const AIRS_ABOVE_TIMES = 2;
 /** Carbon of a source water beside what its alkalinity gives at its pH, once filled in. */
 export const FILLED_CARBON_SHARE = 0.93;
 
-/** What is unsure of a fed fill: of its carbon (share and mol/L), of its charge, and of its phosphate. */
+/**
+ * What is unsure of a fed fill: of its carbon (share and mol/L), of its charge, and of its
+ * phosphate.
+ */
 export const FED_CARBON_STD_U = { rel: 0.1, molPerL: 2e-5 } as const;
 export const FED_CHARGE_MOL_PER_L_PER_MS = 1.5e-4;
 export const FED_PHOSPHATE_REL = 0.1;
@@ -93,13 +105,16 @@ export const STEP_PH = 0.9;
 /** A step is at most this many times the largest that was poured and read. */
 export const STEP_GROWS_TIMES = 4;
 
-/** Less than this on a reading's side of what was expected contradicts. */
+/** A reading whose tail probability is below this contradicts the belief. */
 export const CONTRADICTION_TAIL = 0.006;
 
-/** The factor's spread (log) grows by this per √day from one session to the next. */
+/** Random walk of ln(factor) between sessions: standard deviation per √day. */
 export const CARRY_SIGMA_PER_SQRT_DAY = 0.2;
 
-/** A product of unknown strength: equivalents per litre, spread (log), and the least spread it keeps. */
+/**
+ * A product of unknown strength: equivalents per litre, spread (log), and the least spread it
+ * keeps.
+ */
 export const UNKNOWN_STRENGTH = { molPerL: 3, sigma: 0.9, leastSigma: 0.05 } as const;
 
 /** Values of each axis, and how many of its standard deviations it reaches. */
@@ -110,7 +125,10 @@ export const GRID = {
   pen: { count: 5, reach: 2.4 },
 } as const;
 
-/** The same where a feed's factor is unsure too, and where a product's strength is: fewer of the rest. */
+/**
+ * The same where a feed's factor is unsure too, and where a product's strength is: fewer of the
+ * rest.
+ */
 export const GRID_BESIDE_FEED = { ...GRID, alkalinity: { count: 21, reach: 3.5 } } as const;
 export const GRID_BESIDE_STRENGTH = {
   alkalinity: { count: 13, reach: 3 },

@@ -1,20 +1,20 @@
 import type { Conditions, Reagent } from '../chemistry';
 import type { Prior } from './constants';
 
-/** A pH read in the tank, corrected by what is known of its pen. */
+/** A pH read in the tank, after the pen's known error was taken off. */
 export interface ReadingSeen {
   readonly kind: 'reading';
   readonly atMs: number;
   readonly ph: number;
   /** Standard uncertainty, pH. */
   readonly stdU: number;
-  /** Which pen: another one's offset is another. */
+  /** The pen it was read with; each pen has its own offset. */
   readonly penId: string;
   /** One digit of its display, pH. */
   readonly digitPh: number;
   /** Constants at the tank's temperature and salt then. */
   readonly at: Conditions;
-  /** No second reading agrees with it. */
+  /** True if no second reading agrees with it. */
   readonly lone?: boolean | undefined;
 }
 
@@ -116,6 +116,6 @@ export interface Session {
   readonly strengths?: ReadonlyMap<string, Prior> | undefined;
   /** A product of unknown strength about to be poured. */
   readonly plannedUnknownId?: string | undefined;
-  /** How likely this telling is beside others (log). */
+  /** Log prior weight of this alternative. */
   readonly logWeight?: number | undefined;
 }

@@ -27,7 +27,10 @@ interface JarInput {
   readonly strength: (node: number) => number;
 }
 
-/** Weighs nodes by a jar test: doses into a small tank with one common error. Returns its log likelihood. */
+/**
+ * Weighs nodes by a jar test: doses into a small tank with one common error. Returns its log
+ * likelihood.
+ */
 export function weighByJar(nodes: Nodes, input: JarInput): number {
   const { jar, composition, reader, strength } = input;
   const { strongIonDifference, carbon, adds } = REAGENTS[jar.reagent];

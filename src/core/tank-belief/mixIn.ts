@@ -26,7 +26,7 @@ export function mixIn(
   }
 }
 
-/** Feed given: its strong ions pay for its phosphate and ammonium, to within what salts leave open. */
+/** Adds feed. Its strong ions balance its phosphate and ammonium; how far they do not is uncertain. */
 export function feedIn(
   nodes: Nodes,
   feed: { readonly phosphate: number; readonly ammonium: number; readonly ecMsPerCm: number },
@@ -40,7 +40,10 @@ export function feedIn(
   }
 }
 
-/** Alkalinity told anew: `off` is ln of it over what was told first, with its spread (log). */
+/**
+ * Weighs the nodes by a new report of the alkalinity: `off` is ln(new / first told), `sigma` its
+ * standard deviation.
+ */
 export function weighByReport(
   nodes: Nodes,
   { off, sigma }: { readonly off: number; readonly sigma: number },

@@ -55,7 +55,10 @@ export function quantileIn(mixture: Mixture, share: number): number {
   return (low + high) / 2;
 }
 
-/** The parts of a mixture that weigh something, for drawings: what is left out is a hundredth or two. */
+/**
+ * The parts of a mixture that weigh something, for drawings: what is left out is a hundredth or
+ * two.
+ */
 export function coarse({ count, weight, mean, stdU }: Mixture): Mixture {
   let top = 0;
   for (let node = 0; node < count; node += 1) top = Math.max(top, weight[node]!);

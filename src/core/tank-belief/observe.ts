@@ -3,7 +3,10 @@ import type { Mixture } from './mixture';
 import type { Nodes } from './nodes';
 import { columnAt, type ChargeTable } from './table';
 
-/** How a reading is told: its own variance, and whether the nodes' pen offset is in it. */
+/**
+ * How a reading enters: its variance, and whether the pen's offset is already a variable of the
+ * nodes.
+ */
 export interface Reader {
   /** pH². */
   readonly variance: number;
@@ -14,7 +17,7 @@ export interface Reader {
 export const repeatVarianceOf = (digitPh: number) =>
   READING_REPEAT_STD_U_PH ** 2 + digitPh ** 2 / 12;
 
-/** What the pen's offset may be beside that (standard), pH. */
+/** Standard uncertainty of the pen's offset, on top of the variance above, pH. */
 export const offsetStdU = (stdU: number, digitPh: number) =>
   Math.sqrt(Math.max(0, stdU ** 2 - repeatVarianceOf(digitPh)));
 
@@ -42,9 +45,9 @@ const normalDensity = (away: number, variance: number) =>
   Math.exp((-0.5 * away ** 2) / variance) / Math.sqrt(2 * Math.PI * variance);
 
 /**
- * Takes a reading in: each node weighs by how well it expected it, and its charge and carbon move
- * towards it (a Kalman step), by so much as it is not something nobody thought of. Returns the log of
- * how likely the reading was.
+ * Updates every node with a reading: its weight by the likelihood of the reading, its charge and carbon
+ * by a Kalman step. The step is damped by the probability that the reading is an outlier. Returns the
+ * log likelihood of the reading over all nodes.
  */
 export function observe(
   nodes: Nodes,
@@ -87,7 +90,7 @@ function correct(nodes: Nodes, table: ChargeTable, step: Correction): void {
     nodes.shared[node]!,
     nodes.carbonVariance[node]!,
   ];
-  // How charge and carbon hang together with the pH: dp = (dZ − α·dC)/Q′.
+  // Linearised: a change of charge dZ and of carbon dC changes the pH by (dZ − α·dC)/Q′.
   const withCharge = (vz - perCarbon * shared) / slope;
   const withCarbon = (shared - perCarbon * vc) / slope;
   const most = MOST_SIGMAS * Math.sqrt(variance);

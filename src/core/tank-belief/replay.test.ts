@@ -63,7 +63,8 @@ test('before any reading nothing is believed; an alkalinity no carbon gives that
   const alkaline = { ...fresh, water: { alkalinityMolPerL: 1e-5 }, alkalinitySigma: 0.01 } as Told;
   const impossible = { told: alkaline, events: [reading(0, 10.5)] };
   expect(beliefOf(impossible)).toBeUndefined();
-  // Taken for a feed in use then: something has to be planned from.
+  // Fallback: the recorded alkalinity is impossible at this pH; a feed in use is assumed, so that
+  // a dose can be planned.
   expect(beliefsOf([impossible], 1.5)![0]!.belief.session.told.kind).toBe('inUse');
 });
 

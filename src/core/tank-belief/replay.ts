@@ -134,7 +134,7 @@ class Replay {
       this.booked[name] = (this.booked[name] ?? 0) + each * molPerL;
   }
 
-  /** What went in before anything was read: booked, with what is unsure of it. */
+  /** Doses poured before the first reading: recorded amounts with their uncertainty. */
   private bookBefore(event: TankEvent): void {
     if (event.kind !== 'dose') return;
     const { molPerL, sigma } = this.molOf(event);

@@ -9,7 +9,7 @@ export interface Believed {
   readonly high: number;
 }
 
-/** Weights of the values an axis has, by rising value. */
+/** The weight of each value on one axis of the grid, values rising. */
 function marginalOf(nodes: Nodes, column: Float64Array) {
   const weights = new Map<number, number>();
   for (let node = 0; node < nodes.count; node += 1)
@@ -17,7 +17,10 @@ function marginalOf(nodes: Nodes, column: Float64Array) {
   return [...weights].sort((a, b) => a[0] - b[0]);
 }
 
-/** A quantile of an axis, interpolated between its nodes: each stands for half the way to its neighbours. */
+/**
+ * A quantile along one axis. Each node stands for the interval half way to its neighbours;
+ * interpolated in between.
+ */
 function quantileOf(marginal: readonly (readonly [number, number])[], share: number): number {
   let below = 0;
   for (let at = 0; at < marginal.length; at += 1) {

@@ -11,6 +11,7 @@ export interface RoundedValue {
 /**
  * Rounds U to two significant digits when it starts with 1 or 2, else to one, and the value to the
  * same place, never beyond `maxDecimals` (JCGM 100:2008, 7.2.6). U must be positive.
+ * `roundWithU(5.8642, 0.0731).value // => 5.86`
  */
 export function roundWithU(value: number, expandedU: number, maxDecimals = 2): RoundedValue {
   requireFinite('value', value);

@@ -10,7 +10,10 @@ export interface Spread {
   readonly jump?: { readonly probability: number; readonly stdU: number } | undefined;
 }
 
-/** The probability that the error lies below `distance`. */
+/**
+ * The probability that the error lies below `distance`.
+ * `probabilityBelow(0.1, { stdU: 0.05 }) // => 0.977`
+ */
 export function probabilityBelow(distance: number, { stdU, jump }: Spread): number {
   const calm = normalCdf(distance / stdU);
   if (!jump) return calm;
@@ -29,6 +32,7 @@ const STEPS = 8;
 /**
  * The expanded uncertainty U: the error lies beyond ±U in 4.55 % of cases. 2·u for one normal; for
  * two solved by Halley's method from 2·u.
+ * `expandedUOf({ stdU: 0.04, jump: { probability: 0.1, stdU: 0.2 } }) // => 0.15`
  */
 export function expandedUOf({ stdU, jump }: Spread): number {
   const start = COVERAGE_FACTOR * stdU;
@@ -49,7 +53,10 @@ export function expandedUOf({ stdU, jump }: Spread): number {
   return u;
 }
 
-/** Whether the expanded uncertainty is above a limit: more lies beyond it than may. */
+/**
+ * Whether the expanded uncertainty is above a limit: more lies beyond it than may.
+ * `isWiderThan(0.1, { stdU: 0.04 }) // => false`
+ */
 export function isWiderThan(limit: number, spread: Spread): boolean {
   const { stdU, jump } = spread;
   if (COVERAGE_FACTOR * stdU > limit) return true;

@@ -10,12 +10,18 @@ const LITRES_PER: Record<VolumeUnit, number> = {
   'UK gal': LITRES_PER_UK_GALLON,
 };
 
-/** Litres for a volume in `unit`. Any finite number. */
+/**
+ * Litres for a volume in `unit`. Any finite number.
+ * `litresFrom(10, 'US gal') // => 37.85`
+ */
 export function litresFrom(volume: number, unit: VolumeUnit): number {
   return requireFinite('volume', volume) * LITRES_PER[unit];
 }
 
-/** A volume in `unit` for litres; inverse of `litresFrom`. */
+/**
+ * A volume in `unit` for litres; inverse of `litresFrom`.
+ * `volumeFromLitres(100, 'UK gal') // => 22.00`
+ */
 export function volumeFromLitres(volumeL: number, unit: VolumeUnit): number {
   return requireFinite('volumeL', volumeL) / LITRES_PER[unit];
 }

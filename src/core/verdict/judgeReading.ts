@@ -66,6 +66,7 @@ function verdictFrom(
  * Judges a corrected value with its spread (stdU > 0) against a band (low < high). Low/high first: a
  * pen of ±0.4 still knows that 4.0 is low; then can't tell, when U exceeds half the band's width or
  * nothing is likelier than not; then in, probably in, probably low or high.
+ * `judgeReading(6.2, { stdU: 0.05 }, { low: 5.6, high: 6.2 }).verdict // => probablyIn`
  */
 export function judgeReading(value: number, spread: Spread, band: Band): Judgement {
   const chances = probabilities(value, spread, band);
