@@ -50,6 +50,7 @@ const featureOrder = [
   'bookfile',
   'bookstate',
   'settings',
+  'phones',
   'care',
   'waters',
   'products',

@@ -2,7 +2,7 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: { '\\.mjs$': 'babel-jest' },
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|@noble/hashes|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns|d3-[a-z-]+|internmap)/)',
+    '/node_modules/(?!((jest-)?react-native[^/]*|@react-native[^/]*|idb|ulid|@noble/hashes|expo[^/]*|@expo[^/]*|lucide-react-native|date-fns|d3-[a-z-]+|internmap|uqr)/)',
   ],
 };
 

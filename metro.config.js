@@ -14,4 +14,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return resolve(context, name, platform);
 };
 
+// The path on a host is written into what is cached.
+config.cacheVersion = `base ${process.env.ZOLDER_BASE ?? ''}`;
+
 module.exports = config;

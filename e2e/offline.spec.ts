@@ -134,7 +134,7 @@ test('a screen that cannot be loaded says so, leaves the others alone, and comes
   const server = await serve({ own: true });
   let away = true;
   const front = await frontOf(server.url, (path) =>
-    away && (/book-file-/.test(path) || path === '/health') ? { status: 503, body: '' } : undefined,
+    away && (/book-file-/.test(path) || path === '/sw.js') ? { status: 503, body: '' } : undefined,
   );
   try {
     await page.addInitScript(() => {

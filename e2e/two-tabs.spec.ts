@@ -27,7 +27,8 @@ async function appendReadings(page: Page, ids: { tankId: string; penId: string }
           note: '',
           ph: { shown: 6, penId },
         };
-        return call([[{ kind: 'reading', body }], { nowMs: Date.now(), zone: 'UTC' }]);
+        const actId = Array.from({ length: 26 }, () => Math.floor(8 * Math.random())).join('');
+        return call([[{ kind: 'reading', body }], { nowMs: Date.now(), zone: 'UTC' }, actId]);
       });
       await Promise.all(acts);
     },

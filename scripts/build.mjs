@@ -1,10 +1,20 @@
 /** Exports the web app into dist/ when its sources changed since the last export. */
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from './ensure.mjs';
 import { copyFonts } from './fonts.mjs';
+import { writeForHost } from './hosting.mjs';
 import { writeLicences } from './licences.mjs';
 import { writeServiceWorker } from './offline.mjs';
 
@@ -12,14 +22,23 @@ const SOURCES = [
   'app',
   'src',
   'public',
+  'server/policy.json',
   'app.config.js',
   'babel.config.js',
   'metro.config.js',
   'package-lock.json',
   'scripts/zod-locales.js',
+  'scripts/build.mjs',
+  'scripts/hosting.mjs',
   'scripts/licences.mjs',
   'scripts/offline.mjs',
 ];
+
+/** Stands for the path on a host while the app is exported; every path is served by one export. */
+const PLACE_OF_BASE = '/path-on-the-host';
+
+/** Shown by the browser where the app can be installed. */
+const INSTALL_PICTURES = ['round.png', 'tank-wide.png'];
 
 function filesOf(place) {
   if (!existsSync(place)) return [];
@@ -40,7 +59,7 @@ function fingerprint() {
 }
 
 /** Runs the exporter; `appRoot` other than the app's own goes to a folder of its own, for the bench. */
-export function exportWeb({ out, appRoot = 'app' }) {
+export function exportWeb({ out, appRoot = 'app', base = '' }) {
   rmSync(join(ROOT, out), { recursive: true, force: true });
   const env = {
     ...process.env,
@@ -49,6 +68,7 @@ export function exportWeb({ out, appRoot = 'app' }) {
     EXPO_OFFLINE: '1',
     NODE_ENV: 'production',
     ZOLDER_APP_ROOT: appRoot,
+    ZOLDER_BASE: base,
   };
   const cli = join(ROOT, 'node_modules/expo/bin/cli');
   const args = [
@@ -69,14 +89,50 @@ export function exportWeb({ out, appRoot = 'app' }) {
   process.exit(1);
 }
 
+const isCurrent = (out, stamp) => {
+  const file = join(ROOT, out, '.sources');
+  return existsSync(file) && readFileSync(file, 'utf8') === stamp;
+};
+
+/** What every folder gets once it is exported. */
+async function finish(out, { base, from }) {
+  mkdirSync(join(ROOT, out, 'screenshots'), { recursive: true });
+  for (const name of INSTALL_PICTURES)
+    cpSync(join(ROOT, 'docs/screenshots', name), join(ROOT, out, 'screenshots', name));
+  writeForHost(join(ROOT, out), { base, from });
+  await writeServiceWorker(out);
+}
+
+/** The app for our own server, or any host, at its root: `dist/`, made when its sources changed. */
 export async function build() {
   copyFonts(ROOT);
-  const stamp = join(ROOT, 'dist/.sources');
   const now = fingerprint();
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return;
+  if (isCurrent('dist', now)) return;
   console.log('Building the app (about a minute the first time)…');
   exportWeb({ out: 'dist' });
   await writeLicences('dist');
-  await writeServiceWorker('dist');
-  writeFileSync(stamp, now);
+  await finish('dist', { base: '', from: '' });
+  writeFileSync(join(ROOT, 'dist/.sources'), now);
+}
+
+/**
+ * The app for a host and a path of it, e.g. `/zolder`, into `out`. The export is made once and kept;
+ * another path takes a moment.
+ */
+export async function buildFor(base, out = 'dist') {
+  if (base === '') return build();
+  copyFonts(ROOT);
+  const now = fingerprint();
+  const kept = '.cache/hosted';
+  if (!isCurrent(kept, now)) {
+    console.log('Building the app for a path of a host (about a minute)…');
+    exportWeb({ out: kept, base: PLACE_OF_BASE });
+    await writeLicences(kept);
+    writeFileSync(join(ROOT, kept, '.sources'), now);
+  }
+  rmSync(join(ROOT, out), { recursive: true, force: true });
+  cpSync(join(ROOT, kept), join(ROOT, out), { recursive: true });
+  // Another folder than the one at the root: the next start makes that anew.
+  rmSync(join(ROOT, out, '.sources'));
+  await finish(out, { base, from: PLACE_OF_BASE });
 }

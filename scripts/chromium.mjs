@@ -15,13 +15,15 @@ function onPath() {
   return [...places, ...FIXED].find((place) => existsSync(place));
 }
 
-function installFromDebian() {
+/** Installs a package of the distribution, where this user may; says so. */
+function installFromDebian(name, why) {
   if (process.platform !== 'linux' || process.getuid?.() !== 0) return false;
   if (!existsSync('/usr/bin/apt-get')) return false;
-  console.log('No Chromium found; installing the Debian package (a few minutes, once)…');
+  console.log(`${why}; installing the Debian package ${name} (a few minutes, once)…`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const run = (...args) => spawnSync('apt-get', args, { env, stdio: 'ignore' }).status === 0;
-  return run('update') && run('install', '-y', '--no-install-recommends', 'chromium');
+  const install = () => run('install', '-y', '--no-install-recommends', name);
+  return install() || (run('update') && install());
 }
 
 /** @returns {string} the path of a Chromium; throws one clear line when there is none */
@@ -31,9 +33,23 @@ export function findChromium() {
     if (existsSync(named)) return named;
     throw new Error(`ZOLDER_CHROMIUM names ${named}, which does not exist.`);
   }
-  const found = onPath() ?? (installFromDebian() ? onPath() : undefined);
+  const found =
+    onPath() ?? (installFromDebian('chromium', 'No Chromium found') ? onPath() : undefined);
   if (found) return found;
   throw new Error(
     'No Chromium found. Install Chromium or Chrome, or set ZOLDER_CHROMIUM to its path, then run npm test again.',
   );
+}
+
+/**
+ * The tool that tells a browser profile which authorities to trust, for the tests over HTTPS.
+ * @returns {boolean} whether it is here; where it may not be installed that is said
+ */
+export function findCertutil() {
+  const here = () => spawnSync('certutil', ['-H'], { stdio: 'ignore' }).error === undefined;
+  if (here() || (installFromDebian('libnss3-tools', 'No certutil found') && here())) return true;
+  console.warn(
+    'No certutil found, and it may not be installed here (Debian: libnss3-tools). The tests over HTTPS run without trying the trust itself.',
+  );
+  return false;
 }

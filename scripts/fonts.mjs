@@ -38,7 +38,7 @@ export function copyFonts(root) {
     ].map(([subset, range]) => {
       const file = `${base}-${subset}-${style}.woff2`;
       copyFileSync(join(root, 'node_modules', pkg, 'files', file), join(folder, file));
-      return `@font-face{font-family:'${family}';font-style:normal;font-weight:${weight};font-display:block;src:url(/fonts/${file}) format('woff2');unicode-range:${family === 'Zilla Slab' && range === LATIN ? LATIN_NO_DIGITS : range}}`;
+      return `@font-face{font-family:'${family}';font-style:normal;font-weight:${weight};font-display:block;src:url(fonts/${file}) format('woff2');unicode-range:${family === 'Zilla Slab' && range === LATIN ? LATIN_NO_DIGITS : range}}`;
     }),
   );
   writeFileSync(join(root, 'public/fonts.css'), `${rules.join('\n')}\n`);

@@ -1,10 +1,29 @@
 declare module '*/serve.mjs' {
-  export function serve(options?: {
+  interface Served {
+    url: string;
+    stop: () => void;
+    gone: Promise<void>;
+    said: () => string;
+  }
+  export function serve(options?: { own?: boolean; port?: number }): Promise<Served>;
+  export function servePhones(options: {
+    house: string;
     own?: boolean;
     port?: number;
-  }): Promise<{ url: string; stop: () => void; gone: Promise<void> }>;
+    securePort?: number;
+    more?: readonly string[];
+  }): Promise<Served>;
 }
 
 declare module '*/chromium.mjs' {
   export function findChromium(): string;
+  export function findCertutil(): boolean;
+}
+
+declare module '*/hosting.mjs' {
+  export const HOSTED: { readonly base: string; readonly out: string };
+}
+
+declare module '*/baseOf.mjs' {
+  export function baseOf(given: readonly string[]): string;
 }

@@ -9,13 +9,14 @@ export async function writeServiceWorker(out) {
   const { count, warnings } = await generateSW({
     globDirectory: folder,
     globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest,txt}'],
-    globIgnores: ['sw.js', 'keep.js'],
+    globIgnores: ['sw.js', 'keep.js', '404.html', 'screenshots/**'],
     swDest: join(folder, 'sw.js'),
     inlineWorkboxRuntime: true,
     sourcemap: false,
     mode: 'production',
-    navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/health$/, /\.[a-z0-9]+$/i],
+    // Beside this very file, whatever path of a host it lies under.
+    navigateFallback: 'index.html',
+    navigateFallbackDenylist: [/\/(health|trusted)$/, /\.[a-z0-9]+$/i],
     dontCacheBustURLsMatching: /-[0-9a-f]{32}\.js$/,
     maximumFileSizeToCacheInBytes: 4_000_000,
     cleanupOutdatedCaches: true,

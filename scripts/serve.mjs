@@ -2,23 +2,45 @@
 import { spawn } from 'node:child_process';
 import { ROOT } from './ensure.mjs';
 
-/** @returns {Promise<{url: string, stop: () => void, gone: Promise<void>}>} */
-export function serve({ own = false, port = 0 } = {}) {
-  const args = ['--import', 'tsx', 'server/main.ts', ...(own ? ['--own'] : [])];
-  const env = { ...process.env, PORT: String(port) };
-  const child = spawn(process.execPath, args, {
+/**
+ * @param {string[]} args what follows `npm start --`
+ * @param {Record<string, string>} environment beside the present one
+ * @param {RegExp} ready what it says once it is ready; the first group, or all of it, is the address
+ */
+function started(args, environment, ready) {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
     cwd: ROOT,
-    env,
+    env: { ...process.env, ...environment },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  let said = '';
   const gone = new Promise((resolve) => child.on('exit', () => resolve()));
+  const running = { stop: () => child.kill('SIGTERM'), gone, said: () => said };
   return new Promise((resolve, reject) => {
     child.stdout.on('data', (data) => {
-      const url = /http:\/\/\S+/.exec(String(data))?.[0];
-      if (url) resolve({ url, stop: () => child.kill('SIGTERM'), gone });
+      said += String(data);
+      const found = ready.exec(said);
+      if (found) resolve({ ...running, url: found[1] ?? found[0] });
     });
     child.on('exit', (code) =>
       reject(new Error(`The server ended with ${code} before it was ready.`)),
     );
   });
+}
+
+/** @returns {Promise<{url: string, stop: () => void, gone: Promise<void>}>} */
+export function serve({ own = false, port = 0 } = {}) {
+  return started(own ? ['--own'] : [], { PORT: String(port) }, /http:\/\/\S+/);
+}
+
+/**
+ * A house for phones, with keys in a folder of its own.
+ * @returns {Promise<{url: string, stop: () => void, gone: Promise<void>, said: () => string}>}
+ */
+export function servePhones({ house, own = true, port = 0, securePort = 0, more = ['--by-name'] }) {
+  return started(
+    ['--phones', ...more, ...(own ? ['--own'] : [])],
+    { ZOLDER_HOUSE: house, PORT: String(port), SECURE_PORT: String(securePort) },
+    /itself is at (https:\S+[^,\s])[\s\S]*for you alone/,
+  );
 }

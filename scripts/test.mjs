@@ -6,7 +6,8 @@ import { ROOT, ensure } from './ensure.mjs';
 
 const started = Date.now();
 ensure();
-const { findChromium } = await import('./chromium.mjs');
+const { findCertutil, findChromium } = await import('./chromium.mjs');
+const { HOSTED } = await import('./hosting.mjs');
 const { printShare } = await import('./share.mjs');
 
 const WARN_AFTER_MIN = 16;
@@ -44,8 +45,9 @@ function check(name, args) {
 /** Exports the app for the browser tests; false where it could not be. */
 async function built() {
   try {
-    const { build } = await import('./build.mjs');
+    const { build, buildFor } = await import('./build.mjs');
     await build();
+    await buildFor(HOSTED.base, HOSTED.out);
     return true;
   } catch (error) {
     failed += 1;
@@ -105,6 +107,7 @@ console.log('\n— browser tests');
 let chromium;
 try {
   chromium = findChromium();
+  findCertutil();
 } catch (error) {
   failed += 1;
   console.error(error.message);

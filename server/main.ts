@@ -1,48 +1,50 @@
-import { networkInterfaces } from 'node:os';
+import { createServer } from 'node:http';
+import { isIP } from 'node:net';
 import { join } from 'node:path';
-import { makeApp, type Start } from './app';
-import { listeningWords, LIMITS_MS } from './listening';
+import { makeApp } from './app';
+import { readArguments, type Arguments } from './arguments';
+import { machineNames } from './house/machineNames';
+import { listenOn, listeningWords, portOf } from './listening';
+import { phonesWords, servePhones, thisComputer } from './phones';
 
-const DEFAULT_PORT = 4173;
+/** How often the computer's names are looked at, ms: a router may give another address any time. */
+const LOOK_EVERY_MS = 60_000;
 
-/** Addresses of this computer on its networks, version 4. */
-function networkAddresses(): readonly string[] {
-  return Object.values(networkInterfaces())
-    .flatMap((list) => list ?? [])
-    .filter(({ family, internal }) => family === 'IPv4' && !internal)
-    .map(({ address }) => address);
+async function forPhones(asked: Arguments, dist: string): Promise<void> {
+  const served = await servePhones(asked, dist, thisComputer());
+  phonesWords(served).forEach((line) => console.log(line));
+  setInterval(() => {
+    served.look().then(
+      (names) => {
+        if (names) console.log(`A new certificate is in use, for ${names.join(', ')}`);
+      },
+      (error: Error) => console.error(`The certificate was not renewed: ${error.message}`),
+    );
+  }, LOOK_EVERY_MS);
 }
 
 /**
- * `npm start`: the demo glasshouse; `-- --own`: an empty book; `-- --network`: also for other devices
- * on the network, over plain HTTP. PORT chooses the port.
+ * `npm start`: the demo glasshouse, for this computer alone; `-- --own`: an empty book; `-- --phones`:
+ * for the phones of the network, over HTTPS; `-- --network`: for other devices over plain HTTP. PORT
+ * and SECURE_PORT choose the ports.
  */
-function main(): void {
-  const port = Number(process.env.PORT ?? DEFAULT_PORT);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) {
-    console.error(`PORT must be a whole number from 0 to 65535, not "${process.env.PORT}".`);
-    process.exit(1);
-  }
-  const start: Start = process.argv.includes('--own') ? 'own' : 'demo';
-  const network = process.argv.includes('--network');
+async function main(): Promise<void> {
+  const asked = readArguments(process.argv.slice(2), process.env);
   const dist = join(__dirname, '..', 'dist');
-  const host = network ? '0.0.0.0' : '127.0.0.1';
-  const server = makeApp({ dist, start }).listen(port, host);
-  Object.assign(server, LIMITS_MS);
-  server.on('error', (error: Error & { code?: string }) => {
-    console.error(
-      error.code === 'EADDRINUSE'
-        ? `Port ${port} is in use. Choose another: PORT=${port + 1} npm start`
-        : `The server could not start: ${error.message}`,
-    );
-    process.exit(1);
+  if (asked.reach === 'phones') return forPhones(asked, dist);
+  const network = asked.reach === 'network';
+  const server = createServer(makeApp({ dist, start: asked.start }));
+  await listenOn(server, asked.port, {
+    host: network ? '0.0.0.0' : '127.0.0.1',
+    variable: 'PORT',
   });
-  server.on('listening', () => {
-    const address = server.address();
-    const actual = typeof address === 'object' && address ? address.port : port;
-    const lines = listeningWords(actual, network ? networkAddresses() : undefined);
-    lines.forEach((line) => console.log(line));
-  });
+  const addresses = machineNames().addresses.filter((address) => isIP(address) === 4);
+  listeningWords(portOf(server), network ? addresses : undefined).forEach((line) =>
+    console.log(line),
+  );
 }
 
-main();
+main().catch((error: unknown) => {
+  console.error(error instanceof Error ? error.message : String(error));
+  process.exit(1);
+});

@@ -14,6 +14,8 @@ const deviceSchema = z.object({
   shortcuts: z.boolean().default(true),
   /** A tone and a buzz when a display stands still. */
   sounds: z.boolean().default(true),
+  /** The browser's offer to install was shown. */
+  installOffered: z.boolean().optional(),
   /** When a file of the own book was last made on this device, epoch ms. */
   lastCopyMs: z.number().optional(),
 });

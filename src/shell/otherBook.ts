@@ -1,4 +1,5 @@
 import { thisMoment } from '@/book/client';
+import { inBase } from '@/ui/inBase';
 import { useBook } from '@/book/react';
 
 /** Leaves the demo for the grower's own book. The page loads itself anew on the other book. */
@@ -11,7 +12,7 @@ export function useOpenBook(book: 'own' | 'demo'): () => void {
   const { client, acts } = useBook();
   const open = () => {
     client.chooseBook(book, thisMoment()).then(
-      () => window.location.assign('/'),
+      () => window.location.assign(inBase('/')),
       (error: unknown) => acts.fail(error, open),
     );
   };

@@ -1,34 +1,21 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { startBookClient } from '@/book/client';
 import type { OpeningFailure } from '@/book/react';
-import { saveBlob } from '@/shell/saveBlob';
-import { messageOf, noteTrouble, troubles } from '@/trouble';
+import { saveReadable } from './saveReadable';
+import { messageOf, noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
-import { space } from '@/ui/tokens';
-import { countEntries, openingFailureSentence } from '@/words';
+import { applyTheme, space } from '@/ui/tokens';
+import { openingFailureSentence } from '@/words';
 import { commonSays } from '@/words/common';
 import { openingSays } from '@/words/frame/opening';
-
-/** Saves everything readable of both books and what went wrong, through a worker of its own. */
-async function saveReadable(): Promise<string> {
-  const found = await startBookClient().rescue();
-  for (const { book, file } of found)
-    saveBlob(`${book === 'demo' ? 'demo' : 'book'}-rescued.zolder.json`, file);
-  const log = new Blob([JSON.stringify(troubles(), null, 1)], { type: 'application/json' });
-  saveBlob('what-went-wrong.json', log);
-  const own = found.find(({ book }) => book === 'own');
-  const entries = found.reduce((sum, { entries: count }) => sum + count, 0);
-  if (found.length === 0) return openingSays.nothingFound;
-  const damaged = own && own.setAside > 0 ? openingSays.damagedIncluded : '';
-  return openingSays.fileMade(countEntries(entries), damaged);
-}
 
 /** Shown where the book does not open: what is wrong, another try, everything readable as a file. */
 export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
   const [told, setTold] = useState('');
   const [busy, setBusy] = useState(false);
+  // No book, no device settings: by day.
+  useEffect(() => applyTheme('day', 1), []);
   const save = async () => {
     setBusy(true);
     try {

@@ -3,6 +3,7 @@ import { usePathname, type ErrorBoundaryProps } from 'expo-router';
 import { Component, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { inBackground, messageOf, noteTrouble } from '@/trouble';
+import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
@@ -58,17 +59,38 @@ const COULD_NOT_LOAD =
 /** How soon a part that could not be loaded is tried again, ms. */
 const RETRY_MS = 3000;
 
+/** A part that still does not come is not asked for by the second, ms. */
+const RELOAD_GAP_MS = 20_000;
+
+const RELOADED_KEY = 'zolder-loaded-again';
+
+/** Whether the page was not loaded anew just now; remembers that it is. */
+function mayReload(nowMs: number): boolean {
+  try {
+    const lastMs = Number(sessionStorage.getItem(RELOADED_KEY) ?? 0);
+    if (nowMs - lastMs < RELOAD_GAP_MS && nowMs >= lastMs) return false;
+    sessionStorage.setItem(RELOADED_KEY, String(nowMs));
+  } catch {
+    // Without it the page is loaded anew whenever its server answers.
+  }
+  return true;
+}
+
 /**
  * Loads the page anew as soon as its server answers: a part that failed once is not asked for again
- * by the page that asked. What was typed is kept as a draft.
+ * by the page that asked. What was typed is kept as a draft. The service worker's own file is asked
+ * for, being the one that is never answered from what is kept.
  */
 async function loadAgain(): Promise<void> {
-  const answers = await fetch('/health', { cache: 'no-store' }).then(
+  const answers = await fetch(inBase('/sw.js'), { cache: 'no-store' }).then(
     ({ ok }) => ok,
     () => false,
   );
-  if (answers) window.location.reload();
+  if (answers && mayReload(Date.now())) window.location.reload();
 }
+
+/** Addresses of files tell a grower nothing. */
+const withoutAddresses = (message: string) => message.replace(/\b\w+:\/\/\S+/g, '…');
 
 /**
  * Stands in place of one screen that broke or could not be loaded; the head, the places and every
@@ -97,7 +119,10 @@ export function PlaceBoundary({ children }: { readonly children: ReactNode }) {
       fallback={(error, again) => (
         <>
           <Broken error={error} again={again} />
-          <Button label={frameSays.loadTheRound} onPress={() => window.location.assign('/')} />
+          <Button
+            label={frameSays.loadTheRound}
+            onPress={() => window.location.assign(inBase('/'))}
+          />
         </>
       )}
     >
@@ -116,12 +141,24 @@ export function LeftOutIfBroken({ children, about }: { children: ReactNode; abou
   );
 }
 
-function Broken({ error, again }: { readonly error: unknown; readonly again: () => unknown }) {
+/** What broke, or could not be loaded, in its place, with another try. */
+export function Broken({
+  error,
+  again,
+}: {
+  readonly error: unknown;
+  readonly again: () => unknown;
+}) {
   const loading = COULD_NOT_LOAD.test(messageOf(error));
   useEffect(() => {
     if (!loading) return;
-    const timer = setInterval(() => inBackground(frameSays.loadingAgain, loadAgain()), RETRY_MS);
-    return () => clearInterval(timer);
+    const again = () => inBackground(frameSays.loadingAgain, loadAgain());
+    const timer = setInterval(again, RETRY_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
   }, [loading]);
   return (
     <View role="alert" style={styles.broken}>
@@ -129,9 +166,11 @@ function Broken({ error, again }: { readonly error: unknown; readonly again: () 
         {loading ? frameSays.notLoadedYet : commonSays.thisScreenBroke}
       </Say>
       <Say>{loading ? frameSays.serverAway : frameSays.savedIsSafe}</Say>
-      <Say size="small" tone="soft">
-        {messageOf(error)}
-      </Say>
+      {loading ? null : (
+        <Say size="small" tone="soft">
+          {withoutAddresses(messageOf(error))}
+        </Say>
+      )}
       <Button kind="main" label={commonSays.tryAgain} onPress={loading ? loadAgain : again} />
     </View>
   );

@@ -3,8 +3,8 @@ import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BookProvider, useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { noteTrouble } from '@/trouble';
+import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
-import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
 import { ActLine } from './ActLine';
 import { ClockNote } from './ClockNote';
@@ -17,19 +17,20 @@ import { NewVersionNote } from './NewVersionNote';
 import { Opening } from './Opening';
 import { OpeningFailed } from './OpeningFailed';
 import { Overlays } from './Overlays';
-import { LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
+import { Broken, LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
+import { TakeAlong } from './TakeAlong';
 import { TimerLine } from './TimerLine';
+import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
 import { warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
-import { commonSays } from '@/words/common';
 import { openingSays } from '@/words/frame/opening';
 
 /** Which book a first visit opens, as the server wrote it into the page. */
-function startBook(): 'demo' | 'own' {
-  const meta = document.querySelector('meta[name="zolder-start"]');
-  return meta?.getAttribute('content') === 'demo' ? 'demo' : 'own';
+function startBook(): 'demo' | 'own' | 'take-along' {
+  const said = document.querySelector('meta[name="zolder-start"]')?.getAttribute('content');
+  return said === 'demo' || said === 'take-along' ? said : 'own';
 }
 
 /** The house round every screen: the open book, the head, the places. */
@@ -44,9 +45,12 @@ export function RootLayout() {
       window.removeEventListener('unhandledrejection', onRejection);
     };
   }, []);
+  useEffect(() => watchInstall(), []);
+  const start = startBook();
+  if (start === 'take-along') return <TakeAlong />;
   return (
     <BookProvider
-      start={startBook()}
+      start={start}
       opening={(goOnInMemory) => <Opening goOnInMemory={goOnInMemory} />}
       failed={(failure) => <OpeningFailed {...failure} />}
     >
@@ -106,13 +110,12 @@ function Here() {
 /** Shown when the house itself breaks or could not be loaded. */
 export function RootErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   return (
-    <View role="alert" style={styles.failed}>
-      <Say size="huge" face="slab" heading={1}>
-        {commonSays.thisScreenBroke}
-      </Say>
-      <Say>{openingSays.savedIsSafe(error.message)}</Say>
-      <Button kind="main" label={openingSays.loadItAgain} onPress={retry} />
-      <Button label={openingSays.backToTheRound} onPress={() => window.location.assign('/')} />
+    <View style={styles.failed}>
+      <Broken error={error} again={retry} />
+      <Button
+        label={openingSays.backToTheRound}
+        onPress={() => window.location.assign(inBase('/'))}
+      />
     </View>
   );
 }
@@ -121,5 +124,5 @@ const styles = StyleSheet.create({
   frame: { flex: 1, minHeight: 0, backgroundColor: color.board },
   wide: { flexDirection: 'row' },
   place: { flex: 1, minHeight: 0, minWidth: 0 },
-  failed: { flex: 1, justifyContent: 'center', gap: space.s3, padding: space.s6 },
+  failed: { flex: 1, gap: space.s3, padding: space.s6 },
 });

@@ -90,3 +90,19 @@ test('a part that breaks is left out, the rest stands', () => {
   expect(screen.getByText('the rest')).toBeTruthy();
   expect(screen.queryByRole('alert')).toBeNull();
 });
+
+test('a screen that could not be loaded shows no address of a file', () => {
+  const error = new Error(
+    'Loading module http://10.0.0.2:4173/_expo/static/js/web/read-0a.js failed',
+  );
+  render(<ScreenBroken error={error} retry={async () => undefined} />);
+  expect(screen.getByText('This screen could not be loaded yet.')).toBeTruthy();
+  expect(document.body.textContent).not.toMatch(/_expo|10\.0\.0\.2|\.js/);
+});
+
+test('a screen that broke says what went wrong without addresses', () => {
+  const error = new Error('no dips in http://10.0.0.2:4173/_expo/static/js/web/read-0a.js');
+  render(<ScreenBroken error={error} retry={async () => undefined} />);
+  expect(screen.getByText(/no dips in/)).toBeTruthy();
+  expect(document.body.textContent).not.toContain('10.0.0.2');
+});

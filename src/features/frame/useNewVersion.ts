@@ -1,5 +1,7 @@
 import { HOUR_MS } from '@/core/units';
+import { inBase } from '@/ui/inBase';
 import { useEffect, useRef, useState } from 'react';
+import { keepingRefused } from '@/shell/device/offlineReady';
 import { inBackground, noteTrouble } from '@/trouble';
 
 /** Says when a new version of the app waits, and lets it in. */
@@ -9,7 +11,7 @@ export interface NewVersion {
   readonly use: () => void;
 }
 
-const SERVICE_WORKER = '/sw.js';
+const SERVICE_WORKER = inBase('/sw.js');
 
 /** How often a page that stays open looks for a new version, ms. */
 const LOOK_EVERY_MS = HOUR_MS;
@@ -58,9 +60,13 @@ export function useNewVersion(): NewVersion {
     let gone = false;
     serviceWorker.register(SERVICE_WORKER).then(
       (registration: ServiceWorkerRegistration | undefined) => {
-        if (registration && !gone) stop = watch(registration, setWaiting);
+        if (!registration) keepingRefused();
+        else if (!gone) stop = watch(registration, setWaiting);
       },
-      (error: unknown) => noteTrouble('keeping the app for offline', error),
+      (error: unknown) => {
+        noteTrouble('keeping the app for offline', error);
+        keepingRefused();
+      },
     );
     const changed = () => {
       // The first install takes over a page that had none: nothing to load anew.

@@ -9,6 +9,7 @@ import type { JudgedValue } from '@/core/readings';
 import { useFormats } from '@/shell/formats';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
+import { InstallOffer } from '@/features/phones/InstallOffer';
 import { useNextStop } from '@/features/round/useNextStop';
 import { stopHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
@@ -117,6 +118,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
           <JudgedPanel quantity="ec" judged={saved.ec} size="hero" />
         </Panel>
       ) : null}
+      <InstallOffer />
     </Screen>
   );
 }

@@ -1,4 +1,5 @@
 import Constants from 'expo-constants';
+import { inBase } from '@/ui/inBase';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { TOUCH } from '@/ui/tokens';
@@ -14,7 +15,7 @@ export function About() {
       <Say size="small">{settingsSays.version(Constants.expoConfig?.version ?? '')}</Say>
       <Press
         href="/licences.txt"
-        onPress={() => window.open('/licences.txt', '_blank', 'noopener')}
+        onPress={() => window.open(inBase('/licences.txt'), '_blank', 'noopener')}
         style={{ minHeight: TOUCH, justifyContent: 'center' }}
       >
         <Say size="small" bold tone="action">

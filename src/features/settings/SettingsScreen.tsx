@@ -145,6 +145,13 @@ export function SettingsScreen() {
         ]}
       />
       <Say size="large" face="slab" heading={2}>
+        {settingsSays.phones}
+      </Say>
+      <Say size="small" tone="soft">
+        {settingsSays.phonesHint}
+      </Say>
+      <Button label={settingsSays.phones} onPress={() => router.navigate(paths.phones)} />
+      <Say size="large" face="slab" heading={2}>
         {settingsSays.movingAndKeeping}
       </Say>
       <Say size="small" tone="soft">

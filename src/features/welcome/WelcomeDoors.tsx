@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { HomeScreenFirst } from '@/features/phones/HomeScreenFirst';
 import { useOpenBook } from '@/shell/otherBook';
 import { Press } from '@/ui/button';
 import { Screen } from '@/ui/layout';
@@ -19,6 +20,7 @@ export function WelcomeDoors() {
         {welcomeSays.yourRoundStartsHere}
       </Say>
       <Say>{welcomeSays.aNumberOnAPenIs}</Say>
+      <HomeScreenFirst />
       <Door
         title={welcomeSays.setUpYourOwn}
         text={welcomeSays.setUpText}

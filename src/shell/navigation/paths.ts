@@ -63,6 +63,7 @@ export const paths = {
   bookFile: at('/book-file'),
   bookState: at('/book-state'),
   settings: at('/settings'),
+  phones: at('/phones'),
   help: at('/help'),
   welcome: at('/welcome'),
 } as const;

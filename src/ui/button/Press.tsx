@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { inBase } from '@/ui/inBase';
 import { inBackground } from '@/trouble';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
@@ -36,7 +37,11 @@ export function Press(props: Props) {
     title,
     style,
   } = props;
-  const web = { href, title, 'aria-current': current ? 'page' : undefined } as object;
+  const web = {
+    href: href === undefined ? undefined : inBase(href),
+    title,
+    'aria-current': current ? 'page' : undefined,
+  } as object;
   return (
     <Pressable
       {...web}
@@ -47,6 +52,7 @@ export function Press(props: Props) {
       {...(tabIndex === undefined ? {} : { tabIndex })}
       {...(role === 'radio' || role === 'switch' ? keys(onPress) : {})}
       onPress={(event) => {
+        if (href && elsewhere(event.nativeEvent)) return;
         event.preventDefault();
         inBackground('press', onPress());
       }}
@@ -56,6 +62,12 @@ export function Press(props: Props) {
     </Pressable>
   );
 }
+
+/** A press that is meant for another tab or window: the browser's own business. */
+const elsewhere = (event: object) => {
+  const { ctrlKey, metaKey, shiftKey } = event as Partial<MouseEvent>;
+  return ctrlKey === true || metaKey === true || shiftKey === true;
+};
 
 interface KeyPress {
   readonly key: string;

@@ -25,7 +25,5 @@ export const openingSays = {
   goOnWithoutStorage: 'Go on without storage',
   withoutStorage:
     'Without storage Zolder works until this page is closed; then everything is gone that was not saved as a file.',
-  savedIsSafe: (message: string) => `What you saved is safe. What went wrong: ${message}`,
-  loadItAgain: 'Load it again',
   backToTheRound: 'Back to the Round',
 } as const;

@@ -39,6 +39,8 @@ export const settingsSays = {
   keysHint: 'press ? for the list',
   movingAndKeeping: 'Moving and keeping',
   theWholeBookAsOneFile: 'The whole book as one file: a copy to keep, or the way to a new phone.',
+  phones: 'Phones',
+  phonesHint: 'Install it here, use it without network, and bring it to other phones.',
   inDemo: 'You are in the demo glasshouse. Your own book is separate.',
   aboutDemo: 'The demo glasshouse is a separate book. Yours stays as it is.',
   openMyOwnBook: 'Open my own book',

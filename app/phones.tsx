@@ -1,0 +1,1 @@
+export { PhonesScreen as default } from '@/features/phones/PhonesScreen';
