@@ -97,6 +97,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'voiding an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Void')),
   'state of the book': at('Settings', (page) => press(page, 'State of the book')),
   settings: at('Settings'),
+  phones: at('Settings', (page) => press(page, 'Phones')),
   help: at('Help'),
 };
 

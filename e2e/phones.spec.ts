@@ -263,3 +263,31 @@ test('a book begun over plain HTTP is saved at its old address and taken in at t
     device.forget();
   }
 });
+
+test('opened against the browser’s warning it promises no work without network', async ({
+  browser,
+}) => {
+  const house = await startHouse();
+  const context = await browser.newContext({
+    ignoreHTTPSErrors: true,
+    serviceWorkers: 'allow',
+    viewport: { width: 390, height: 844 },
+  });
+  try {
+    const page = await context.newPage();
+    // Its one address is not found by this browser: the number of the computer stands for it.
+    const { port, host } = new URL(house.url);
+    await page.route(`https://localhost:${port}/**`, async (route) => {
+      const answer = await route.fetch({ headers: { ...route.request().headers(), host } });
+      await route.fulfill({ response: answer });
+    });
+    await page.goto(`https://localhost:${port}/phones`);
+    await expect(
+      page.getByText(/^The browser keeps nothing for use without network/),
+    ).toBeVisible();
+    await expect(page.getByText(/^Ready to be used/)).toHaveCount(0);
+  } finally {
+    await context.close();
+    house.stop();
+  }
+});

@@ -123,6 +123,8 @@ export async function buildFor(base, out = 'dist') {
   if (base === '') return build();
   copyFonts(ROOT);
   const now = fingerprint();
+  const there = `${now} for ${base}`;
+  if (isCurrent(out, there)) return;
   const kept = '.cache/hosted';
   if (!isCurrent(kept, now)) {
     console.log('Building the app for a path of a host (about a minute)…');
@@ -132,7 +134,7 @@ export async function buildFor(base, out = 'dist') {
   }
   rmSync(join(ROOT, out), { recursive: true, force: true });
   cpSync(join(ROOT, kept), join(ROOT, out), { recursive: true });
-  // Another folder than the one at the root: the next start makes that anew.
-  rmSync(join(ROOT, out, '.sources'));
   await finish(out, { base, from: PLACE_OF_BASE });
+  // Told apart from the folder for a root: the next start makes that anew.
+  writeFileSync(join(ROOT, out, '.sources'), there);
 }

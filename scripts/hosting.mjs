@@ -19,10 +19,12 @@ const textFiles = (folder) =>
 
 /** Puts the path on the host wherever the export holds its place. */
 function putBase(folder, base, from) {
-  const place = new RegExp(`(["'\`])${from}(?=["'\`/\\\\])`, 'g');
+  const place = new RegExp(`(["'\`])${from}(?=["'\`/$\\\\])`, 'g');
   for (const file of textFiles(folder)) {
     const text = readFileSync(file, 'utf8');
-    if (text.includes(from)) writeFileSync(file, text.replace(place, `$1${base}`));
+    const put = text.replace(place, `$1${base}`);
+    if (put.includes(from)) throw new Error(`A place of the path is left in ${file}.`);
+    if (put !== text) writeFileSync(file, put);
   }
 }
 

@@ -3,7 +3,6 @@ import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { connect, type PeerCertificate } from 'node:tls';
-import { THEMES } from '@/ui/tokens';
 import { DEVICE_KINDS } from '@/words/phones/trusting';
 import { readArguments } from './arguments';
 import { houseAddress } from './house/houseAddress';
@@ -218,19 +217,6 @@ describe('what follows npm start --', () => {
   test('a port that is none is told with its name', () => {
     expect(() => readArguments([], { SECURE_PORT: '99999' })).toThrow(/^SECURE_PORT must be/);
   });
-});
-
-test('the page that helps has the colours of the app', () => {
-  const css = readFileSync(join(__dirname, 'help/help.css'), 'utf8');
-  const told = [...css.matchAll(/--(\w+): (#\w+);/g)].map(([, name = '', value = '']) => [
-    name,
-    value,
-  ]);
-  const [day, dark] = [told.slice(0, told.length / 2), told.slice(told.length / 2)];
-  const of = (theme: 'day' | 'lightsOut') =>
-    day.map(([name]) => [name, THEMES[theme][name as 'ink'].toLowerCase()]);
-  expect(day).toEqual(of('day'));
-  expect(dark).toEqual(of('lightsOut'));
 });
 
 test('the terminal names the address, the page that helps, and what was left out', () => {

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { THEMES, type ColorName, type ThemeName } from './tokens';
 
 /** Relative luminance, WCAG 2.2. */
@@ -38,4 +40,14 @@ test('lights-out has only embers: red over green over blue in every colour', () 
     expect(r).toBeGreaterThanOrEqual(g!);
     expect(g).toBeGreaterThanOrEqual(b!);
   }
+});
+
+test('the page that helps a phone has these colours too', () => {
+  const css = readFileSync(join(__dirname, '../../server/help/help.css'), 'utf8');
+  const told = [...css.matchAll(/--(\w+): (#\w+);/g)].map(([, name = '', hex = '']) => [name, hex]);
+  const day = told.slice(0, told.length / 2);
+  const of = (theme: 'day' | 'lightsOut') =>
+    day.map(([name]) => [name, THEMES[theme][name as 'ink'].toLowerCase()]);
+  expect(day.length).toBeGreaterThan(5);
+  expect(told).toEqual([...of('day'), ...of('lightsOut')]);
 });

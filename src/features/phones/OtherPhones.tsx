@@ -1,3 +1,4 @@
+import { useBook } from '@/book/react';
 import { useHouse } from '@/shell/device/house';
 import { QrCode } from '@/ui/qr/QrCode';
 import { Skeleton } from '@/ui/layout';
@@ -9,19 +10,25 @@ import { phonesSays } from '@/words/phones/phones';
 /** How other phones come to this house, or to this web space. */
 export function OtherPhones() {
   const house = useHouse();
+  const { device } = useBook();
   return (
     <>
       <Say size="large" face="slab" heading={2}>
         {phonesSays.otherPhones}
       </Say>
-      <Way house={house} />
+      <Way house={house} dim={device.theme === 'lightsOut'} />
     </>
   );
 }
 
-function Way({ house }: { readonly house: HouseTold | null | undefined }) {
+interface WayProps<House> {
+  readonly house: House;
+  readonly dim: boolean;
+}
+
+function Way({ house, dim }: WayProps<HouseTold | null | undefined>) {
   if (house === undefined) return <Skeleton label={phonesSays.looking} />;
-  if (house?.phones) return <HouseWay house={house} />;
+  if (house?.phones) return <HouseWay house={house} dim={dim} />;
   if (house)
     return (
       <>
@@ -34,17 +41,17 @@ function Way({ house }: { readonly house: HouseTold | null | undefined }) {
   return (
     <>
       <Say>{phonesSays.scanHere}</Say>
-      <QrCode text={here} label={phonesSays.qr(here)} />
+      <QrCode dim={dim} text={here} label={phonesSays.qr(here)} />
       <Say face="mono">{here}</Say>
     </>
   );
 }
 
-function HouseWay({ house }: { readonly house: Extract<HouseTold, { phones: true }> }) {
+function HouseWay({ house, dim }: WayProps<Extract<HouseTold, { phones: true }>>) {
   return (
     <>
       <Say>{phonesSays.scanHelp}</Say>
-      <QrCode text={house.help} label={phonesSays.qr(house.help)} />
+      <QrCode dim={dim} text={house.help} label={phonesSays.qr(house.help)} />
       <Say>{phonesSays.helpIsAt}</Say>
       <Say face="mono">{house.help}</Say>
       <Say>{phonesSays.zolderIsAt(house.address)}</Say>

@@ -44,6 +44,7 @@ export const HELP_PAGES: Readonly<
       'Every reading, check, dose and change stands in the Book by time, with who wrote it.',
       'A mistake is amended or voided with a reason. The old entry stays readable beside the new one.',
       'Save the whole book as one file from Settings, at least once a month. A lost phone then costs nothing.',
+      'For use on a phone, without network: Settings → Phones.',
     ],
   },
   drawings: { label: 'Drawings', about: [] },
