@@ -24,7 +24,9 @@ export type BenchEvent =
   | { readonly type: 'unseen'; readonly phase: 'asLeft'; readonly cupId: string }
   | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: string }
   | { readonly type: 'adjust' }
-  | { readonly type: 'leave' };
+  | { readonly type: 'leave' }
+  /** The pen switched itself off; a pen that loses its points begins again at the first of them. */
+  | { readonly type: 'switchedOff'; readonly losesPoints: boolean; readonly atMs: number };
 
 /** The valid reading of one dip: the last one not called back by a repeat. */
 export interface DipReading {
@@ -34,28 +36,37 @@ export interface DipReading {
   /** 1 for the first try. */
   readonly attempt: number;
   readonly accepted: boolean;
+  /** Its place among all that happened. */
+  readonly place: number;
 }
 
-/** The valid reading of a dip, or how many tries were called back. */
+/**
+ * The valid reading of a dip, or how many tries were called back; `unseen` is the place of a point that
+ * was taken unseen.
+ */
 export function dipReading(
   events: readonly BenchEvent[],
   phase: DipPhase,
   cupId: string,
-): { readonly reading?: DipReading; readonly tries: number; readonly unseen?: boolean } {
+): { readonly reading?: DipReading; readonly tries: number; readonly unseen?: number } {
   let reading: DipReading | undefined;
   let tries = 0;
-  let unseen = false;
-  for (const event of events) {
+  let unseen: number | undefined;
+  for (const [place, event] of events.entries()) {
+    if (event.type === 'switchedOff' && event.losesPoints && phase !== 'asFound') {
+      reading = undefined;
+      unseen = undefined;
+    }
     if (!('cupId' in event) || event.cupId !== cupId || event.phase !== phase) continue;
     if (event.type === 'read') {
       tries += 1;
       const { shown, atMs, settleS } = event;
-      reading = { shown, atMs, settleS, attempt: tries, accepted: false };
-    } else if (event.type === 'unseen') unseen = true;
+      reading = { shown, atMs, settleS, attempt: tries, accepted: false, place };
+    } else if (event.type === 'unseen') unseen = place;
     else if (event.type === 'repeat') {
       reading = undefined;
-      unseen = false;
+      unseen = undefined;
     } else if (reading) reading = { ...reading, accepted: true };
   }
-  return reading ? { reading, tries } : { tries, ...(unseen ? { unseen } : {}) };
+  return reading ? { reading, tries } : { tries, ...(unseen === undefined ? {} : { unseen }) };
 }

@@ -4,6 +4,7 @@ import type { OutOfRange, Result } from '../result';
 import { ecMsPerCmFromDisplay } from '../units';
 import { dipReading, type BenchEvent, type DipPhase } from './benchEvents';
 import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
+import { dialOf } from './dialOf';
 
 /** How a pen is adjusted: what its buttons, dials or screw can set. */
 export type AdjustedBy = 'button' | 'steps' | 'screw' | 'dials' | 'none';
@@ -63,16 +64,12 @@ function readIn(events: readonly BenchEvent[], cup: Cup, phases: readonly DipPha
 function leftIn({ plan, events }: Sitting, cup: Cup): ShownIn | undefined {
   const read = readIn(events, cup, ['confirm', 'asLeft']);
   if (read) return read;
-  if (!dipReading(events, 'asLeft', cup.id).unseen) return undefined;
+  if (dipReading(events, 'asLeft', cup.id).unseen === undefined) return undefined;
   const at = cupTarget(plan, cup);
   return at.ok ? { shown: at.value.target, unseen: true } : undefined;
 }
 
-/** Near enough to the neutral point that its dial sets the zero, pH. */
-const NEUTRAL_REACH_PH = 1;
-
-const isNeutral = (cup: Cup) =>
-  cup.quantity === 'ph' && Math.abs(cup.buffer.nominalPh - 7) < NEUTRAL_REACH_PH;
+const isNeutral = (cup: Cup) => dialOf(cup) === 'zero';
 
 /** What was set, from the cups that were adjusted and the way the pen is. */
 function adjustedBy({ plan, by }: Sitting, cups: readonly Cup[]): Adjusted {

@@ -5,3 +5,4 @@ export * from './judgeDip';
 export * from './nextBenchStep';
 export * from './makePlan';
 export * from './doubtDip';
+export * from './dialOf';

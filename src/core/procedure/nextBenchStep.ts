@@ -26,36 +26,70 @@ function dipStep(
 ): BenchStep | { kind: 'settled'; within: boolean } {
   const { reading, tries, unseen } = dipReading(events, phase, cup.id);
   // A point that was taken unseen is judged by its confirming dip.
-  if (unseen) return { kind: 'settled', within: true };
-  if (!reading) return { kind: 'dip', phase, cup, attempt: tries + 1 };
+  if (unseen !== undefined) return { kind: 'settled', within: true };
+  const stale = phase === 'confirm' && (reading?.place ?? 0) < lastSetPlace(plan, events);
+  if (!reading || stale) return { kind: 'dip', phase, cup, attempt: tries + 1 };
   const { within } = judgeDip(plan, cup, phase, reading.shown);
   if (within || phase === 'asFound' || reading.accepted) return { kind: 'settled', within };
   return { kind: 'missed', phase, cup, attempt: reading.attempt };
 }
 
-/** The dips of each part of a sitting, in order. */
-function dipsOf(
+/** When a cup's point was set last, as a place among all that happened; −1: not yet. */
+function setPlace(events: readonly BenchEvent[], cup: Cup): number {
+  const { reading, unseen } = dipReading(events, 'asLeft', cup.id);
+  return reading?.place ?? unseen ?? -1;
+}
+
+const lastSetPlace = (plan: BenchPlan, events: readonly BenchEvent[]) =>
+  Math.max(...plan.cups.map((cup) => setPlace(events, cup)));
+
+/**
+ * The cups dipped once more after the last point was set: the first of several, and any whose value
+ * nobody saw. Where an earlier point was set anew after a miss all others are: until all hold.
+ */
+function confirmedCups(plan: BenchPlan, events: readonly BenchEvent[]): readonly Cup[] {
+  const last = lastSetPlace(plan, events);
+  const lastCup = plan.cups.findIndex((cup) => setPlace(events, cup) === last);
+  const anew = last >= 0 && lastCup < plan.cups.length - 1;
+  return plan.cups.filter((cup, at) => {
+    if (dipReading(events, 'asLeft', cup.id).unseen !== undefined) return true;
+    return anew ? at !== lastCup : at === 0 && plan.cups.length > 1;
+  });
+}
+
+/** A dip of a sitting. */
+export interface SittingDip {
+  readonly phase: DipPhase;
+  readonly cup: Cup;
+}
+
+/** The dips of a sitting so far and to come, in order: as found, and once it is adjusted as left. */
+export function sittingDips(
   plan: BenchPlan,
-  part: 'found' | 'left',
   events: readonly BenchEvent[],
-): { phase: DipPhase; cup: Cup }[] {
-  if (part === 'found') return plan.cups.map((cup) => ({ phase: 'asFound', cup }));
-  const left = plan.cups.map((cup) => ({ phase: 'asLeft' as const, cup }));
-  const unseen = (cup: Cup) => dipReading(events, 'asLeft', cup.id).unseen === true;
-  const confirmed = plan.cups.filter(
-    (cup, at) => unseen(cup) || (at === 0 && plan.cups.length > 1),
-  );
-  return [...left, ...confirmed.map((cup) => ({ phase: 'confirm' as const, cup }))];
+): { readonly found: readonly SittingDip[]; readonly left: readonly SittingDip[] } {
+  const each = (phase: DipPhase, cups: readonly Cup[]) => cups.map((cup) => ({ phase, cup }));
+  const set = plan.cups.every((cup) => setPlace(events, cup) >= 0);
+  const first = plan.cups.length > 1 ? plan.cups.slice(0, 1) : [];
+  return {
+    found: each('asFound', plan.cups),
+    left: [
+      ...each('asLeft', plan.cups),
+      ...each('confirm', set ? confirmedCups(plan, events) : first),
+    ],
+  };
 }
 
 /**
  * The next step of a sitting, from its plan and everything that happened: as found in every cup;
  * both good: nothing to adjust; otherwise adjust each point in order, judge it as left, and confirm
- * in the first cup after the last. Pure: leaving and coming back gives the same step.
+ * in the first cup after the last. A point that is set anew is followed by a dip in the others, until
+ * all hold. Pure: leaving and coming back gives the same step.
  */
 export function nextBenchStep(plan: BenchPlan, events: readonly BenchEvent[]): BenchStep {
   let foundGood = true;
-  for (const dip of dipsOf(plan, 'found', events)) {
+  const { found, left } = sittingDips(plan, events);
+  for (const dip of found) {
     const step = dipStep(plan, events, dip);
     if (step.kind !== 'settled') return step;
     foundGood = foundGood && step.within;
@@ -68,7 +102,7 @@ export function nextBenchStep(plan: BenchPlan, events: readonly BenchEvent[]): B
     return plan.adjustable ? { kind: 'asFoundOut' } : { kind: 'finish', outcome: 'leftOut' };
   }
   let leftGood = true;
-  for (const dip of dipsOf(plan, 'left', events)) {
+  for (const dip of left) {
     const step = dipStep(plan, events, dip);
     if (step.kind !== 'settled') return step;
     leftGood = leftGood && step.within;

@@ -3,6 +3,7 @@ import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import {
   dipReading,
   judgeDip,
+  sittingDips,
   type BenchEvent,
   type BenchPlan,
   type DipPhase,
@@ -26,15 +27,8 @@ const PHASE_LABEL = { asFound: sittingSays.asFound, asLeft: 'adjust', confirm: '
 export function CupsStrip({ plan, events, now }: Props) {
   const formats = useFormats();
   const adjusting = events.some((event) => event.type === 'adjust');
-  const first = plan.cups[0];
-  const dips: { phase: DipPhase; cup: BenchPlan['cups'][number] }[] = plan.cups.map((cup) => ({
-    phase: 'asFound',
-    cup,
-  }));
-  if (adjusting) {
-    plan.cups.forEach((cup) => dips.push({ phase: 'asLeft', cup }));
-    if (first && plan.cups.length > 1) dips.push({ phase: 'confirm', cup: first });
-  }
+  const { found, left } = sittingDips(plan, events);
+  const dips = adjusting ? [...found, ...left] : found;
   return (
     <View role="list" aria-label={commonSays.cups} style={styles.strip}>
       {dips.map(({ phase, cup }) => {

@@ -81,12 +81,16 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
   );
 }
 
-/** What the button offers after so many misses. */
+/** What the button offers after so many misses; after a missed confirmation the point is set anew. */
 const LADDER = [
-  { label: decideSays.repeatThisPoint, after: undefined },
-  { label: decideSays.cleanedRepeat, after: 'cleaning' },
-  { label: decideSays.freshPortionRepeat, after: 'freshPortion' },
-  { label: decideSays.repeatOnceMore, after: undefined },
+  { label: decideSays.repeatThisPoint, anew: decideSays.setAnew, after: undefined },
+  { label: decideSays.cleanedRepeat, anew: () => decideSays.cleanedSetAnew, after: 'cleaning' },
+  {
+    label: decideSays.freshPortionRepeat,
+    anew: () => decideSays.freshPortionSetAnew,
+    after: 'freshPortion',
+  },
+  { label: decideSays.repeatOnceMore, anew: decideSays.setAnew, after: undefined },
 ] as const;
 
 /** A point that missed: repeat it or accept the miss. */
@@ -101,6 +105,9 @@ export function MissedStep({
   const error = reading ? judgeDip(plan, cup, phase, reading.shown).error : 0;
   const at = { phase, cupId: cup.id };
   const rung = LADDER[Math.min(attempt, LADDER.length) - 1]!;
+  const anew = phase === 'confirm';
+  const name = cupName(cup, formats);
+  const others = plan.cups.filter(({ id }) => id !== cup.id).map((one) => cupName(one, formats));
   return (
     <Screen
       actions={
@@ -114,7 +121,7 @@ export function MissedStep({
             kind="main"
             wet
             grow
-            label={rung.label}
+            label={anew ? rung.anew(name) : rung.label}
             onPress={() => bench.again(at, rung.after)}
           />
         </>
@@ -122,9 +129,10 @@ export function MissedStep({
     >
       <CupsStrip plan={plan} events={bench.draft.events} now={at} />
       <Say size="huge" face="slab" heading={1}>
-        {decideSays.stateOfCup(cupName(cup, formats), errorWords(plan, error, formats))}
+        {decideSays.stateOfCup(name, errorWords(plan, error, formats))}
       </Say>
       <Say>{missHelp(plan.quantity, attempt)}</Say>
+      {anew && others.length > 0 ? <Say>{decideSays.untilAllHold(others.join(', '))}</Say> : null}
       {rung.after === 'cleaning' ? <CleaningSteps quantity={plan.quantity} /> : null}
       <Say size="small" tone="soft">
         {decideSays.ifAccepted}

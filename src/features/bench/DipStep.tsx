@@ -109,7 +109,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           </Say>
         </View>
         <Say size="small">
-          {press ? pressLine(phase, press, target.value, plan.cups.indexOf(cup)) : ''}
+          {press ? pressLine(phase, press, target.value, { cup, at: plan.cups.indexOf(cup) }) : ''}
         </Say>
         <StillPanel
           bench={bench}

@@ -80,13 +80,16 @@ test('a value further off than the pen ever was is asked about once, in a fresh 
 
 test('the instruction follows from the profile', () => {
   const button = combination.ph!.press;
-  expect(pressLine('asFound', button, '7.02')).toContain('Don’t press');
-  expect(pressLine('asLeft', button, '7.02')).toContain('hold the button 3 s');
+  const first = { cup: seven!, at: 0 };
+  expect(pressLine('asFound', button, '7.02', first)).toContain('Don’t press');
+  expect(pressLine('asLeft', button, '7.02', first)).toContain('hold the button 3 s');
   const screw: Press = { ...button, by: 'screw' };
-  expect(pressLine('asLeft', screw, '7.0')).toContain('turn the screw until it shows 7.0');
-  expect(pressLine('asLeft', { ...button, when: 'beforeDip', confirmPress: true }, '7')).toContain(
-    'Before dipping',
-  );
+  expect(pressLine('asLeft', screw, '7.0', first)).toContain('turn the screw until it shows 7.0');
+  expect(
+    pressLine('asLeft', { ...button, when: 'beforeDip', confirmPress: true }, '7', first),
+  ).toContain('Before dipping');
+  const dial = pressLine('asLeft', { ...button, by: 'dials' }, '1.41', { cup: ec.cups[0]!, at: 0 });
+  expect(dial).toBe('When it is still, turn the dial until it shows 1.41.');
 });
 
 test('errors in words, and the summary of a sitting', () => {

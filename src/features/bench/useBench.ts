@@ -93,8 +93,11 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     after: 'cleaning' | 'freshPortion' | undefined,
   ) => {
     const event: BenchEvent = { type: 'repeat', ...at, ...(after ? { after } : {}) };
+    // A confirmation that missed is mended by setting the point anew, not by looking once more.
+    const anew: BenchEvent[] =
+      at.phase === 'confirm' ? [{ type: 'repeat', phase: 'asLeft', cupId: at.cupId }] : [];
     const cleaned = cleanedAtBench(draft.penId, quantity, new Date().toISOString());
-    happened([event], after === 'cleaning' ? [cleaned] : []);
+    happened([event, ...anew], after === 'cleaning' ? [cleaned] : []);
   };
 
   /** Puts the sitting into the book, with what else was done at its end. */

@@ -73,6 +73,7 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('accept'), phase, cupId: z.string() }),
   z.object({ type: z.literal('adjust') }),
   z.object({ type: z.literal('leave') }),
+  z.object({ type: z.literal('switchedOff'), losesPoints: z.boolean(), atMs: finite }),
 ]);
 
 /** A finished check or calibration of one side of a pen. */

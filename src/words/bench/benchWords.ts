@@ -1,5 +1,6 @@
 import {
   cupTarget,
+  dialOf,
   dipReading,
   judgeDip,
   type BenchEvent,
@@ -67,15 +68,28 @@ const BETWEEN = {
   offAfterEach: ' Then switch it off; the point is stored.',
 } as const;
 
-/** How to adjust, from the pen's profile alone. `cupAt` counts the cups from 0. */
-export function pressLine(phase: DipPhase, press: Press, target: string, cupAt = 0): string {
+const DIAL = { zero: 'zero dial', slope: 'slope dial', cell: 'dial' } as const;
+
+/** The cup an adjustment is for, and its place among the cups, from 0. */
+interface AdjustedCup {
+  readonly cup: Cup;
+  readonly at: number;
+}
+
+/** How to adjust, from the pen's profile and the cup alone: which dial does not follow from the order. */
+export function pressLine(
+  phase: DipPhase,
+  press: Press,
+  target: string,
+  { cup, at }: AdjustedCup,
+): string {
   if (phase === 'asFound')
     return 'As found: read only. Don’t press anything, don’t clean it first.';
   if (phase === 'confirm') return 'Read only. This tells how it was left.';
   const between = BETWEEN[press.between ?? 'staysOn'];
   if (press.by === 'screw') return `When it is still, turn the screw until it shows ${target}.`;
   if (press.by === 'dials')
-    return `When it is still, turn the ${cupAt === 0 ? 'zero' : 'slope'} dial until it shows ${target}.`;
+    return `When it is still, turn the ${DIAL[dialOf(cup)]} until it shows ${target}.`;
   if (press.by === 'steps')
     return `When it is still, step the value up or down until it shows ${target}, then confirm.${between}`;
   if (press.by === 'none') return 'This side cannot be adjusted.';
@@ -83,7 +97,7 @@ export function pressLine(phase: DipPhase, press: Press, target: string, cupAt =
   const seen = press.endsUnseen
     ? 'Type what it shows once it has taken the point, or say that it ended unseen.'
     : 'Type what it shows once it has taken the point.';
-  return `${buttonLine(press, cupAt)}${confirm}${seen}${between}`;
+  return `${buttonLine(press, at)}${confirm}${seen}${between}`;
 }
 
 /** What to know of this pen before the first cup, from its profile alone. */

@@ -8,6 +8,11 @@ export const decideSays = {
   correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
   iMistyped: 'I mistyped: read the last cup again',
   repeatThisPoint: 'Repeat this point',
+  setAnew: (cup: string) => `Adjust the ${cup} again`,
+  cleanedSetAnew: 'Cleaned: adjust it again',
+  freshPortionSetAnew: 'Fresh portion: adjust it again',
+  untilAllHold: (others: string) =>
+    `Setting one point moves the other. After this one comes the ${others} again, until all hold.`,
   cleanedRepeat: 'Cleaned: repeat it',
   freshPortionRepeat: 'Fresh portion: repeat it',
   repeatOnceMore: 'Repeat once more',

@@ -1,3 +1,4 @@
+import { makePhPlan } from '@/core/procedure';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { penHints, pressLine } from '@/words/bench/benchWords';
 import { penSchema } from '@/records';
@@ -83,8 +84,9 @@ test('left alone, nothing is said of what nobody said', () => {
 });
 
 describe('the procedure follows from the profile alone', () => {
+  const { cups } = makePhPlan(base.ph!, { tempC: 20, policy: 'normal', lotFor: () => undefined });
   const line = (press: object, phase: 'asFound' | 'asLeft' | 'confirm' = 'asLeft', at = 0) =>
-    pressLine(phase, { ...base.ph!.press, ...press }, '7.02', at);
+    pressLine(phase, { ...base.ph!.press, ...press }, '7.02', { cup: cups[at]!, at });
 
   test('button: held, past the word for off, chosen by presses, confirmed', () => {
     expect(line({})).toMatch(/^When it is still, hold the button 3 s, let go\./);
@@ -103,6 +105,12 @@ describe('the procedure follows from the profile alone', () => {
     expect(line({ by: 'screw' })).toBe('When it is still, turn the screw until it shows 7.02.');
     expect(line({ by: 'dials' }, 'asLeft', 0)).toContain('zero dial');
     expect(line({ by: 'dials' }, 'asLeft', 1)).toContain('slope dial');
+    // The 4 first: its dial is still the slope's.
+    const fourFirst = pressLine('asLeft', { ...base.ph!.press, by: 'dials' }, '4.00', {
+      cup: cups[1]!,
+      at: 0,
+    });
+    expect(fourFirst).toBe('When it is still, turn the slope dial until it shows 4.00.');
     expect(line({ by: 'steps' })).toContain('step the value up or down until it shows 7.02');
     expect(line({ by: 'none' })).toContain('cannot be adjusted');
     expect(line({}, 'asFound')).toContain('Don’t press anything');
