@@ -13,7 +13,35 @@ export const keepSitting = (
 
 /** A sitting given up before it came to anything. */
 export const giveUpSitting = (draftId: string | undefined): Act => ({
+  said: 'The check was discarded.',
   changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body: null }] : [],
+});
+
+/** A sitting begun anew in place of what it was. */
+export const beginSittingAnew = (draftId: string | undefined, body: BenchDraft): Act => ({
+  said: 'The check was begun anew.',
+  changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body } as Change] : [],
+});
+
+interface KeptFound {
+  readonly code: string;
+  readonly draftId: string | undefined;
+  /** The sitting that is begun in its place. */
+  readonly anew: BenchDraft;
+  readonly more?: readonly Change[];
+}
+
+/** What an old sitting found, as a check of the time it was read; the sitting itself begins anew. */
+export const keepFound = (
+  session: Session,
+  { code, draftId, anew, more = [] }: KeptFound,
+): Act => ({
+  said: `What ${code} showed was booked for that time.`,
+  changes: [
+    make('session', session),
+    ...(draftId ? [{ kind: 'benchDraft', recordId: draftId, body: anew } as Change] : []),
+    ...more,
+  ],
 });
 
 /** A cleaning between as found and as left. `at` is an ISO instant. */

@@ -5,6 +5,7 @@ const PLURAL = {
   cup: 'cups',
   day: 'days',
   entry: 'entries',
+  hour: 'hours',
   minute: 'minutes',
   pour: 'pours',
   portion: 'portions',

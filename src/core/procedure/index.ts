@@ -6,3 +6,4 @@ export * from './nextBenchStep';
 export * from './makePlan';
 export * from './doubtDip';
 export * from './dialOf';
+export * from './sittingAge';

@@ -2,15 +2,17 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BenchAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAskOnce, useNowMs, questions } from '@/book/react';
-import { nextBenchStep } from '@/core/procedure';
+import { nextBenchStep, sittingAge } from '@/core/procedure';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { useAwake } from '@/timers';
+import { AgedStep } from './AgedStep';
 import { DipStep } from './DipStep';
 import { FinishStep } from './FinishStep';
 import { FoundStep, MissedStep } from './DecideSteps';
 import { PrepareStep } from './PrepareStep';
+import { timesOf } from './power';
 import { useBench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
@@ -52,9 +54,12 @@ function Sitting({
 }: Omit<Wanted, 'penId'> & { readonly answer: BenchAnswer }) {
   useAwake();
   const bench = useBench(answer, quantity);
+  const nowMs = useNowMs();
   const { plan, events } = bench.draft;
   const { pen } = answer;
   if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} then={then} />;
+  const age = events.length > 0 ? sittingAge(timesOf(bench.draft), nowMs) : 'going';
+  if (age !== 'going') return <AgedStep {...{ pen, bench, plan, age, nowMs }} />;
   const step = nextBenchStep(plan, events);
   const common = { pen, bench, plan };
   if (step.kind === 'dip') {

@@ -11,6 +11,7 @@ import { cupName, errorWords } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
+import { SittingTroubles } from './PowerLine';
 import { missHelp } from '@/words/bench/missWords';
 import type { Bench } from './useBench';
 
@@ -95,6 +96,7 @@ const LADDER = [
 
 /** A point that missed: repeat it or accept the miss. */
 export function MissedStep({
+  pen,
   bench,
   plan,
   step,
@@ -140,6 +142,7 @@ export function MissedStep({
       <Panel>
         <DipTable plan={plan} events={bench.draft.events} />
       </Panel>
+      <SittingTroubles {...{ pen, bench, plan }} />
     </Screen>
   );
 }

@@ -23,6 +23,7 @@ import {
 } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { PenErrors } from './PenErrors';
+import { PowerLine, SittingTroubles } from './PowerLine';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
@@ -111,6 +112,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         <Say size="small">
           {press ? pressLine(phase, press, target.value, { cup, at: plan.cups.indexOf(cup) }) : ''}
         </Say>
+        <PowerLine {...{ pen, bench, plan }} />
         <StillPanel
           bench={bench}
           plan={plan}
@@ -148,6 +150,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
         ) : null}
       </Panel>
       {press && phase === 'asLeft' ? <PenErrors press={press} cup={cup} /> : null}
+      <SittingTroubles {...{ pen, bench, plan }} />
     </Screen>
   );
 }

@@ -5,10 +5,17 @@ import { useBench } from './useBench';
 
 const ran: (readonly Change[])[] = [];
 const booked: (readonly Change[])[] = [];
+let mockNotice: { kind: string } | undefined;
+let mockTell: () => void = () => undefined;
 jest.mock('@/book/react', () => ({
   useBook: () => ({
     acts: {
       newActId: () => 'act',
+      subscribe: (listener: () => void) => {
+        mockTell = listener;
+        return () => undefined;
+      },
+      current: () => mockNotice,
       run: async (act: { changes: readonly Change[] }) => {
         ran.push(act.changes);
         return ['d1'];
@@ -32,6 +39,7 @@ const opened = () => renderHook(() => useBench(answer, 'ph'));
 beforeEach(() => {
   ran.length = 0;
   booked.length = 0;
+  mockNotice = undefined;
 });
 
 test('two things within one frame both count, and the second knows the record of the first', async () => {
@@ -72,4 +80,38 @@ test('typing is written after a pause, once, as it stands then', async () => {
   jest.useRealTimers();
   expect(ran).toHaveLength(1);
   expect(ran[0]![0]!.body).toMatchObject({ typed: '6.9' });
+});
+
+const READ_MS = Date.UTC(2026, 4, 1, 8);
+const read = { type: 'read', phase: 'asFound', cupId: '7', shown: 7.2, atMs: READ_MS } as const;
+
+test('begun anew the sitting is empty; taken back it stands as it was', async () => {
+  const { result } = opened();
+  await settle(async () => {
+    result.current.change({ plan: { cups: [] } as never });
+    result.current.add(read);
+    result.current.beginAnew();
+  });
+  expect(result.current.draft).toMatchObject({ events: [], plan: undefined });
+  expect(ran.at(-1)![0]).toMatchObject({ recordId: 'd1', body: { events: [] } });
+  await settle(async () => {
+    mockNotice = { kind: 'takenBack' };
+    mockTell();
+  });
+  expect(result.current.draft.events).toEqual([read]);
+});
+
+test('what an old sitting found is booked for the time it was read, and the sitting begins anew', async () => {
+  const { result } = opened();
+  await settle(async () => {
+    result.current.change({ plan: { cups: [] } as never });
+    result.current.add(read, { type: 'adjust' });
+    result.current.keepWhatWasFound('leftOut');
+  });
+  const [session, draft] = ran.at(-1)!;
+  expect(session).toMatchObject({
+    kind: 'session',
+    body: { outcome: 'leftOut', finishedAt: new Date(READ_MS).toISOString() },
+  });
+  expect(draft).toMatchObject({ kind: 'benchDraft', recordId: 'd1', body: { events: [] } });
 });

@@ -1,7 +1,9 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
+  beginSittingAnew,
   cleanedAtBench,
   giveUpSitting,
+  keepFound,
   keepSitting,
   portionsTaken,
   saveCheck,
@@ -10,7 +12,7 @@ import {
 } from '@/acts';
 import type { BenchAnswer } from '@/book/answers';
 import { useAct, useBook } from '@/book/react';
-import type { BenchEvent, BenchOutcome, DipPhase } from '@/core/procedure';
+import { lastReadMs, type BenchEvent, type BenchOutcome, type DipPhase } from '@/core/procedure';
 import type { Change } from '@/records';
 import type { BenchDraft } from '@/records/kinds';
 import { inBackground } from '@/trouble';
@@ -24,6 +26,16 @@ const atRest = {
   samples: undefined,
 } as const;
 
+/** A sitting that begins now. */
+const begunNow = (penId: string, quantity: 'ph' | 'ec'): BenchDraft => ({
+  penId,
+  quantity,
+  startedAt: new Date().toISOString(),
+  events: [],
+  afterCleaning: false,
+  typed: '',
+});
+
 /** How long typing pauses before the draft is written. */
 const TYPING_PAUSE_MS = 300;
 
@@ -35,15 +47,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   const { acts } = useBook();
   const { act } = useAct();
   const [draft, setDraft] = useState<BenchDraft>(
-    () =>
-      answer.draft?.body ?? {
-        penId: answer.pen.id,
-        quantity,
-        startedAt: new Date().toISOString(),
-        events: [],
-        afterCleaning: false,
-        typed: '',
-      },
+    () => answer.draft?.body ?? begunNow(answer.pen.id, quantity),
   );
   /** The sitting as it is now, before it is drawn: two things within one frame both count. */
   const latest = useRef(draft);
@@ -51,6 +55,19 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   /** Writes go one after the other: the second must know the record the first one made. */
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+  /** What stood here before it was begun anew: an undo brings it back. */
+  const before = useRef<BenchDraft>(undefined);
+  useEffect(
+    () =>
+      acts.subscribe(() => {
+        if (acts.current()?.kind !== 'takenBack' || !before.current) return;
+        latest.current = before.current;
+        before.current = undefined;
+        setDraft(latest.current);
+      }),
+    [acts],
+  );
 
   const inTurn = (make: () => Act) => {
     clearTimeout(typing.current);
@@ -118,7 +135,47 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     return done !== undefined;
   };
   const giveUp = () => inTurn(() => giveUpSitting(draftId.current));
-  return { draft, change, type, add, again, finish, giveUp };
+  /** Goes on with a sitting that was left. */
+  const resume = () => change({ ...atRest, resumedAtMs: Date.now() });
+  const switchedOff = (losesPoints: boolean) =>
+    add({ type: 'switchedOff', losesPoints, atMs: Date.now() });
+  const anewWith = (make: (anew: BenchDraft) => Act) => {
+    const anew = begunNow(draft.penId, quantity);
+    before.current = latest.current;
+    inBackground(
+      'bench',
+      inTurn(() => make(anew)),
+    );
+    set({ plan: undefined, resumedAtMs: undefined, ...atRest, ...anew });
+  };
+  const beginAnew = () => anewWith((anew) => beginSittingAnew(draftId.current, anew));
+  /** Books what an old sitting found, for the time it was read, and begins anew. */
+  const keepWhatWasFound = (outcome: BenchOutcome) => {
+    const readMs = lastReadMs(latest.current.events);
+    const session = sessionOf(latest.current, {
+      outcome,
+      finishedAt: new Date(readMs ?? Date.now()).toISOString(),
+      pastDateLots: [],
+    });
+    const { code } = answer.pen.body;
+    const used = answer.lots.filter((lot) => session?.plan.cups.some((c) => c.lotId === lot.id));
+    if (!session) return;
+    const more = portionsTaken(session, used);
+    anewWith((anew) => keepFound(session, { code, draftId: draftId.current, anew, more }));
+  };
+  return {
+    draft,
+    change,
+    type,
+    add,
+    again,
+    finish,
+    giveUp,
+    resume,
+    switchedOff,
+    beginAnew,
+    keepWhatWasFound,
+  };
 }
 
 export type Bench = ReturnType<typeof useBench>;

@@ -20,6 +20,8 @@ export const benchDraftSchema = z.object({
     .array(z.object({ atMs: finite, value: finite }))
     .max(600)
     .optional(),
+  /** When it was gone on with after it had been left, epoch ms. */
+  resumedAtMs: finite.optional(),
   /** When the stillness timer of the current dip was started, epoch ms. */
   stillSinceMs: finite.optional(),
 });
