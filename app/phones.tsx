@@ -1,1 +1,3 @@
-export { PhonesScreen as default } from '@/features/phones/PhonesScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('forms', 'PhonesScreen');

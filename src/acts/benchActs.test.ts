@@ -24,7 +24,7 @@ const lot = (id: string, body: Partial<Lot>) => ({
 
 describe('what comes off the lots of a check', () => {
   const left = (events: object[], ...lots: ReturnType<typeof lot>[]) =>
-    portionsTaken({ plan: plan!, events: events as never }, lots).map(
+    portionsTaken({ plan: plan!, events: events as never, startedAt: AT }, lots).map(
       (change) => (change.body as Lot).left,
     );
   const fresh = { type: 'repeat', phase: 'asLeft', cupId: 'c7', after: 'freshPortion' };
@@ -37,8 +37,28 @@ describe('what comes off the lots of a check', () => {
     const bottles = [lot('seven', {}), lot('four', {})];
     expect(left([fresh, { ...fresh, after: undefined }], ...bottles)).toEqual([60, 80]);
   });
+  test('a bottle is open from its first pour on, whoever knows how much is in it', () => {
+    const opened = (body: Partial<Lot>) =>
+      portionsTaken({ plan: plan!, events: [], startedAt: AT }, [lot('seven', body)]).map(
+        (change) => change.body as Lot,
+      );
+    expect(opened({ left: undefined })[0]).toMatchObject({ openedAt: AT, left: undefined });
+    expect(opened({})[0]).toMatchObject({ openedAt: AT, left: 80 });
+    const may = '2026-05-01T00:00:00.000Z';
+    expect(opened({ openedAt: may })[0]).toMatchObject({ openedAt: may });
+    expect(opened({ form: 'sachet', left: 3 })[0]?.openedAt).toBeUndefined();
+  });
+  test('a portion that was used before takes nothing, and opens nothing', () => {
+    const reused = { cups: [{ id: 'c7', lotId: 'seven', reused: true }] } as unknown as typeof plan;
+    const events = [fresh] as never;
+    const taken = (of: object[]) =>
+      portionsTaken({ plan: reused!, events: of as never, startedAt: AT }, [lot('seven', {})]);
+    expect(taken([])).toEqual([]);
+    expect(taken(events as never)).toHaveLength(1);
+  });
   test('nothing comes off a lot of unknown amount, or one that was not poured', () => {
-    expect(left([], lot('seven', { left: undefined }), lot('other', {}))).toEqual([]);
+    const unknown = lot('seven', { left: undefined, openedAt: AT });
+    expect(left([], unknown, lot('other', {}))).toEqual([]);
   });
 });
 

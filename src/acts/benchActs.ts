@@ -97,20 +97,29 @@ const freshFor = (event: BenchEvent): string | undefined =>
   event.type === 'repeat' && event.after === 'freshPortion' ? event.cupId : undefined;
 
 /**
- * What comes off the lots a check was poured from: 20 mL or one sachet for each portion, one at the
- * beginning and one for each fresh portion after. Nothing where nobody said how much is left.
+ * What a check does to the lots it was poured from: 20 mL or one sachet off for each portion, one at the
+ * beginning and one for each fresh portion after, where somebody said how much there is; and a bottle
+ * is open from its first pour on. A portion that was used before takes nothing.
  */
 export function portionsTaken(
-  { plan, events }: Pick<Session, 'plan' | 'events'>,
+  { plan, events, startedAt }: Pick<Session, 'plan' | 'events' | 'startedAt'>,
   lots: readonly KnownLot[],
 ): Change[] {
   return lots.flatMap((lot) => {
-    const cups = plan.cups.filter(({ lotId }) => lotId === lot.id).map(({ id }) => id);
-    const { left, form } = lot.body;
-    if (cups.length === 0 || left === undefined) return [];
-    const fresh = events.filter((event) => cups.includes(freshFor(event) ?? '')).length;
-    const taken = (1 + fresh) * (form === 'sachet' ? 1 : PORTION_ML);
-    const body = { ...lot.body, left: Math.max(0, left - taken) };
+    const cups = plan.cups.filter(({ lotId }) => lotId === lot.id);
+    const ids = cups.map(({ id }) => id);
+    const { left, form, openedAt } = lot.body;
+    const fresh = events.filter((event) => ids.includes(freshFor(event) ?? '')).length;
+    const begun = cups.some(({ reused }) => !reused) ? 1 : 0;
+    const taken = (begun + fresh) * (form === 'sachet' ? 1 : PORTION_ML);
+    if (cups.length === 0 || taken === 0) return [];
+    const opens = form === 'bottle' && openedAt === undefined;
+    if (left === undefined && !opens) return [];
+    const body = {
+      ...lot.body,
+      ...(left === undefined ? {} : { left: Math.max(0, left - taken) }),
+      ...(opens ? { openedAt: startedAt } : {}),
+    };
     return [{ kind: 'lot' as const, recordId: lot.id, parents: [lot.revId], body }];
   });
 }

@@ -15,3 +15,5 @@ export { ProductForm } from '@/features/products/ProductForm';
 export { ProductsScreen } from '@/features/products/ProductsScreen';
 export { ControlScreen } from '@/features/pens/ControlScreen';
 export { ProbesScreen } from '@/features/pens/ProbesScreen';
+export { PhonesScreen } from '@/features/phones/PhonesScreen';
+export { TakeAlong } from '@/features/phones/TakeAlong';

@@ -7,7 +7,7 @@ export interface FamilyMember {
 }
 
 /** The sets of buffers that pens know. To add one, see CONTRIBUTING.md. */
-export type BufferFamily = 'technical' | 'technical-7.01' | 'sachet';
+export type BufferFamily = 'technical' | 'technical-7.01' | 'technical-4.00' | 'sachet';
 
 /** Members of each family, neutral first: it sets the zero of a pen. */
 export const BUFFER_FAMILIES: Readonly<Record<BufferFamily, readonly FamilyMember[]>> = {
@@ -20,6 +20,11 @@ export const BUFFER_FAMILIES: Readonly<Record<BufferFamily, readonly FamilyMembe
     { kind: 'technical-7.00', nominalPh: 7.01 },
     { kind: 'phthalate-4.01', nominalPh: 4.01 },
     { kind: 'carbonate-10.01', nominalPh: 10.01 },
+  ],
+  'technical-4.00': [
+    { kind: 'technical-7.00', nominalPh: 7.0 },
+    { kind: 'phthalate-4.01', nominalPh: 4.0 },
+    { kind: 'carbonate-10.01', nominalPh: 10.0 },
   ],
   sachet: [
     { kind: 'phosphate-6.86', nominalPh: 6.86 },

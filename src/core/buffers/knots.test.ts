@@ -22,6 +22,7 @@ test('families and their reach', () => {
   expect(values).toEqual([
     [7, 4.01, 10.01],
     [7.01, 4.01, 10.01],
+    [7, 4, 10],
     [6.86, 4, 9.18],
   ]);
   expect([BUFFER_TOLERANCE_PH, RECOGNITION_REACH_PH, AMBIGUOUS_REACH_PH]).toEqual([0.02, 1, 0.3]);

@@ -13,6 +13,8 @@ export type Cup =
       readonly buffer: BufferReference;
       readonly tolerancePh: number;
       readonly lotId?: string | undefined;
+      /** The portion was used before. */
+      readonly reused?: boolean | undefined;
     }
   | {
       readonly id: string;
@@ -20,6 +22,8 @@ export type Cup =
       readonly standard: EcStandard;
       readonly toleranceRel: number;
       readonly lotId?: string | undefined;
+      /** The portion was used before. */
+      readonly reused?: boolean | undefined;
     };
 
 /** The procedure as it stood when the sitting began; kept with the session. */

@@ -59,6 +59,23 @@ test('each cup showing the other’s value: they were swapped', () => {
   expect(doubtDip(plan, four, 4.3, after(7.1))).toBeUndefined();
 });
 
+test('adjusted, it shows what another buffer is worth: it took the cup for that one', () => {
+  const adjusting = { events: [], phase: 'asLeft' as const };
+  // At 20 °C the 6.86 is 6.88 and the 9.18 is 9.22.
+  expect(doubtDip(plan, seven, 6.88, adjusting)).toEqual({
+    reason: 'takenForOther',
+    nominalPh: 6.86,
+  });
+  expect(doubtDip(plan, seven, 6.86, adjusting)).toMatchObject({ reason: 'takenForOther' });
+  const ten: Cup = { ...seven, id: '10', buffer: { kind: 'carbonate-10.01', nominalPh: 10.01 } };
+  const three = { ...plan, cups: [seven, four, ten] };
+  expect(doubtDip(three, ten, 9.22, adjusting)).toMatchObject({ nominalPh: 9.18 });
+  // Read only, or a point that holds, or a plain miss: nothing of the kind.
+  expect(doubtDip(plan, seven, 6.88)).toBeUndefined();
+  expect(doubtDip(plan, seven, 7.02, adjusting)).toBeUndefined();
+  expect(doubtDip(plan, seven, 6.95, adjusting)).toBeUndefined();
+});
+
 test('an end of the scale says that nothing was measured', () => {
   expect(doubtDip(plan, seven, 0)).toEqual({ reason: 'endOfScale' });
   expect(doubtDip(plan, seven, 14)).toEqual({ reason: 'endOfScale' });

@@ -1,3 +1,4 @@
+import { BUFFER_FAMILIES, bufferPhAt } from '../buffers';
 import { EC_SCALES, displayFromEcMsPerCm, ecMsPerCmFromDisplay, type EcScale } from '../units';
 import { dipReading, type BenchEvent, type DipPhase } from './benchEvents';
 import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
@@ -11,8 +12,13 @@ export type DipDoubt =
   | { readonly reason: 'swapped'; readonly cup: Cup }
   /** The same, or nearly, as in another cup: a cracked bulb, a torn wire, a stuck display. */
   | { readonly reason: 'sameInBoth'; readonly cup: Cup }
+  /** Adjusted, it shows what another buffer is worth: it took this cup for that one. */
+  | { readonly reason: 'takenForOther'; readonly nominalPh: number }
   /** An end of the scale: no contact, or the cap is still on. */
   | { readonly reason: 'endOfScale' };
+
+/** A pen that took a cup for another buffer shows that one's value to this, pH. */
+const TAKEN_FOR_PH = 0.025;
 
 /** A pH further off than this is either another cup or a pen in deep trouble. */
 const FAR_OFF_PH = 1;
@@ -74,6 +80,21 @@ function doubtPh(
   return other ? { reason: 'otherCup', cup: other } : { reason: 'farOff', error };
 }
 
+/** The other buffer whose value a pen took in a cup, where it shows just that once it was adjusted. */
+function takenFor(plan: BenchPlan, cup: Cup, shown: number): DipDoubt | undefined {
+  if (cup.quantity !== 'ph') return undefined;
+  const here = plan.cups.flatMap((one) => (one.quantity === 'ph' ? [one.buffer.kind] : []));
+  const others = Object.values(BUFFER_FAMILIES)
+    .flat()
+    .filter(({ kind }) => !here.includes(kind));
+  const other = others.find((member) => {
+    const at = bufferPhAt(member, plan.tempC);
+    const values = [member.nominalPh, ...(at.ok ? [at.value] : [])];
+    return values.some((value) => Math.abs(shown - value) <= TAKEN_FOR_PH);
+  });
+  return other && { reason: 'takenForOther', nominalPh: other.nominalPh };
+}
+
 function doubtEc(plan: BenchPlan, shown: number, target: number): DipDoubt | undefined {
   const fits = (value: number) =>
     value > target / SAME_SCALE_FACTOR && value < target * SAME_SCALE_FACTOR;
@@ -106,5 +127,7 @@ export function doubtDip(
   if (!at.ok) return undefined;
   const { target } = at.value;
   if (plan.quantity === 'ec') return doubtEc(plan, shown, target);
-  return doubtPh(plan, { cup, shown, target }, earlierCups(plan, before, cup));
+  const missed = Math.abs(shown - target) > Math.max(plan.asLeftTolerance, plan.resolution);
+  const taken = before.phase === 'asLeft' && missed ? takenFor(plan, cup, shown) : undefined;
+  return taken ?? doubtPh(plan, { cup, shown, target }, earlierCups(plan, before, cup));
 }

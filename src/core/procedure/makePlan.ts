@@ -13,6 +13,8 @@ import type { BenchPlan, Cup } from './benchPlan';
 /** The lot a cup is poured from, where one is on the Shelf. */
 export interface CupLot {
   readonly lotId: string;
+  /** Its portion was used before. */
+  readonly reused?: boolean | undefined;
   /** pH, or relative for a standard; the label's. */
   readonly tolerance?: number | undefined;
   readonly labelTable?: readonly TemperaturePoint[] | undefined;
@@ -47,6 +49,7 @@ export function makePhPlan(traits: PhTraits, { tempC, policy, lotFor }: Sitting)
       buffer: { kind, nominalPh, labelTable: lot?.labelTable },
       tolerancePh: tolerance + (lot?.handMade ? HAND_MADE_EXTRA_PH : 0),
       lotId: lot?.lotId,
+      ...(lot?.reused ? { reused: true } : {}),
     };
   });
   const asFoundTolerance = TOLERANCE.ph[policy];
@@ -86,6 +89,7 @@ export function makeEcPlan(traits: EcTraits, { tempC, policy, lotFor }: Sitting)
     },
     toleranceRel: lot?.tolerance ?? STANDARD_TOLERANCE_REL,
     lotId: lot?.lotId,
+    ...(lot?.reused ? { reused: true } : {}),
   };
   const asFoundTolerance = TOLERANCE.ec[policy];
   return {

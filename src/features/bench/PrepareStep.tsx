@@ -12,6 +12,7 @@ import type { FieldMessage } from '@/words';
 import { penHints } from '@/words/bench/benchWords';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
+import { lotsFor } from './chooseLots';
 import { LotLine } from './LotLine';
 import { cupsOf, planOf, type Scope } from './preparePlan';
 import { CleanedQuestion, ScopeQuestion, ShelfLine, TapWaterQuestion } from './PrepareQuestions';
@@ -33,7 +34,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const [message, setMessage] = useState<FieldMessage>();
   const [scope, setScope] = useState<Scope>('full');
   const { body: pen } = answer.pen;
-  const { kind, nominals: all, lotOf } = cupsOf(answer, quantity);
+  const chosen = bench.draft.lots ?? {};
+  const { kind, nominals: all, pouredOf } = cupsOf(answer, quantity, chosen);
   const nominals = scope === 'first' ? all.slice(0, 1) : all;
   const adjustable = pen[quantity]?.adjustable === true;
   const rinse =
@@ -44,6 +46,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       answer,
       quantity,
       scope,
+      chosen,
       formats,
       typed: bench.draft.typed,
     });
@@ -98,7 +101,13 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
         )}
       </Say>
       {nominals.map((nominal) => (
-        <LotLine key={nominal} nominal={nominal} kind={kind} lot={lotOf(nominal)} />
+        <LotLine
+          key={nominal}
+          {...{ nominal, kind }}
+          poured={pouredOf(nominal)}
+          lots={lotsFor(answer.lots, kind, nominal)}
+          onChoose={(choice) => bench.change({ lots: { ...chosen, [String(nominal)]: choice } })}
+        />
       ))}
       {adjustable ? <ScopeQuestion cups={all.length} scope={scope} onScope={setScope} /> : null}
       <ShelfLine sittingsLeft={answer.sittingsLeft} />

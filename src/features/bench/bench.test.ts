@@ -1,4 +1,4 @@
-import type { LotAnswer, PenAnswer } from '@/book/answers';
+import type { BenchAnswer, LotAnswer, PenAnswer } from '@/book/answers';
 import {
   makeEcPlan,
   makePhPlan,
@@ -10,7 +10,8 @@ import { lotState, type LotFacts } from '@/core/lots';
 import type { Lot, Press } from '@/records/kinds';
 import { GENERIC_PROFILES } from '@/records/profiles';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { chooseLot, cupLot } from './chooseLots';
+import { chooseLot, cupLot, ELSEWHERE, pouredFrom, USED_BEFORE } from './chooseLots';
+import { planOf } from './preparePlan';
 import { dipMessage } from '@/words/bench/dipMessage';
 import { dipSummary, errorWords, pressLine, targetLine } from '@/words/bench/benchWords';
 
@@ -138,8 +139,35 @@ test('the lot in date is poured before the one past it, and never an empty one',
 });
 
 test('a lot mixed by hand is poured as one', () => {
-  expect(cupLot(lot('a', { form: 'dissolvedSachet' }))).toMatchObject({
+  const mixed = { lot: lot('a', { form: 'dissolvedSachet' }), usedBefore: false };
+  expect(cupLot(mixed)).toMatchObject({
     lotId: 'a',
     handMade: true,
+  });
+});
+
+describe('what a cup is poured from', () => {
+  const old = lot('old', { expiresAt: '2026-01-01T00:00:00.000Z' });
+  const fresh = lot('fresh', { expiresAt: '2027-01-01T00:00:00.000Z' });
+  const from = (choice: string | undefined) =>
+    pouredFrom([old, fresh], { kind: 'buffer', nominal: 7, choice });
+
+  test('the usual lot, another one, none of the Shelf, the portion from before', () => {
+    expect(from(undefined)).toMatchObject({ lot: { id: 'fresh' }, usedBefore: false });
+    expect(from('old')).toMatchObject({ lot: { id: 'old' }, usedBefore: false });
+    expect(from(ELSEWHERE)).toEqual({ lot: undefined, usedBefore: false });
+    expect(cupLot(from(USED_BEFORE))).toMatchObject({ lotId: 'fresh', reused: true });
+    // A lot that left the Shelf meanwhile: the usual one again.
+    expect(from('gone').lot?.id).toBe('fresh');
+  });
+
+  test('the chosen lot stands in the plan', () => {
+    const answer = { pen: { body: combination }, lots: [old, fresh] } as unknown as BenchAnswer;
+    const asked = { answer, quantity: 'ph', scope: 'full', typed: '20', formats } as const;
+    const lotIds = (chosen: Record<string, string>) =>
+      planOf({ ...asked, chosen }).plan?.cups.map(({ lotId }) => lotId);
+    expect(lotIds({})).toEqual(['fresh', undefined]);
+    expect(lotIds({ '7': 'old' })).toEqual(['old', undefined]);
+    expect(lotIds({ '7': ELSEWHERE })).toEqual([undefined, undefined]);
   });
 });

@@ -65,6 +65,9 @@ function additionFacts(body: Addition, names: Names, formats: Formats): EntryFac
   ];
 }
 
+const lotName = (code: string | undefined) =>
+  code ? `lot ${code}` : code === '' ? 'a lot without a number' : 'a lot that is gone';
+
 function sessionFacts(body: Session, names: Names, formats: Formats): EntryFact[] {
   const { plan, events } = body;
   const unit = plan.quantity === 'ph' ? 'pH' : (plan.scale ?? 'mS/cm');
@@ -79,11 +82,22 @@ function sessionFacts(body: Session, names: Names, formats: Formats): EntryFact[
         ]
       : [],
   );
+  const poured = plan.cups.map(({ id, lotId, reused }) => ({
+    label: `${id}, from`,
+    value: [
+      lotId === undefined ? 'a bottle that is not on the Shelf' : lotName(names[lotId]),
+      reused ? 'a portion used before' : '',
+      lotId !== undefined && body.pastDateLots.includes(lotId) ? 'past its date' : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  }));
   return [
     { label: 'Pen', value: names[body.penId] ?? 'a pen that is gone' },
     { label: 'Finished', value: moment(body.finishedAt) },
     { label: 'Cups at', value: formats.temp(plan.tempC) },
     { label: 'Verdict', value: OUTCOME_SENTENCE[body.outcome] },
+    ...poured,
     ...dips,
     ...(body.note ? [{ label: 'Note', value: body.note }] : []),
   ];

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { OpeningFailure } from '@/book/react';
-import { saveReadable } from './saveReadable';
+import { saveReadable } from '@/features/parts/saveReadable';
 import { messageOf, noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';

@@ -19,13 +19,15 @@ import { OpeningFailed } from './OpeningFailed';
 import { Overlays } from './Overlays';
 import { Broken, LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
-import { TakeAlong } from './TakeAlong';
+import { chunkPart } from '@/shell/chunk';
 import { TimerLine } from './TimerLine';
 import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
 import { warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
+
+const TakeAlong = chunkPart('forms', 'TakeAlong');
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' | 'take-along' {

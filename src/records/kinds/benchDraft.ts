@@ -20,6 +20,8 @@ export const benchDraftSchema = z.object({
     .array(z.object({ atMs: finite, value: finite }))
     .max(600)
     .optional(),
+  /** Which lot each cup is poured from, where another than the usual one was chosen: see `chooseLots`. */
+  lots: z.record(z.string().max(40), z.string().max(64)).optional(),
   /** When it was gone on with after it had been left, epoch ms. */
   resumedAtMs: finite.optional(),
   /** When the stillness timer of the current dip was started, epoch ms. */

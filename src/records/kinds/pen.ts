@@ -63,7 +63,7 @@ export const phSideSchema = z.object({
   resolutionPh: z.union([z.literal(0.1), z.literal(0.01)]),
   accuracyPh: positive.max(1),
   hasAtc: z.boolean(),
-  family: z.enum(['technical', 'technical-7.01', 'sachet']),
+  family: z.enum(['technical', 'technical-7.01', 'technical-4.00', 'sachet']),
   /** Nominal values of the cups in the order they are dipped. */
   cupsPh: z.array(finite.min(1).max(13)).min(1).max(3),
   adjustable: z.boolean(),

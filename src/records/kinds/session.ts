@@ -22,6 +22,8 @@ const cupSchema = z.discriminatedUnion('quantity', [
     }),
     tolerancePh: positive,
     lotId: recordRef.optional(),
+    /** The portion was used before. */
+    reused: z.boolean().optional(),
   }),
   z.object({
     id: z.string(),
@@ -33,6 +35,8 @@ const cupSchema = z.discriminatedUnion('quantity', [
     }),
     toleranceRel: positive,
     lotId: recordRef.optional(),
+    /** The portion was used before. */
+    reused: z.boolean().optional(),
   }),
 ]);
 

@@ -1,3 +1,4 @@
+import { inBackground } from '@/trouble';
 import { useEffect, useSyncExternalStore } from 'react';
 
 /**
@@ -26,8 +27,12 @@ const subscribe = (listener: () => void) => {
 export function useOfflineReady(): OfflineReady {
   const now = useSyncExternalStore(subscribe, () => state);
   useEffect(() => {
-    // It never settles where registration is refused; it never fails.
-    if (state === 'keeping') void navigator.serviceWorker.ready.then(() => become('ready'));
+    // It never settles where registration is refused.
+    if (state === 'keeping')
+      inBackground(
+        'keeping the app',
+        navigator.serviceWorker.ready.then(() => become('ready')),
+      );
   }, []);
   return now;
 }

@@ -54,7 +54,7 @@ export type DipMessage = FieldMessage & {
 /** A doubt about a value in a sentence, with its ways on. */
 function doubtMessage(
   doubt: DipDoubt,
-  { plan, typed }: TypedDip,
+  { plan, cup, typed }: TypedDip,
   { formats, family }: { readonly formats: Formats; readonly family: BufferFamily | undefined },
 ): DipMessage {
   const again = (cup: Cup) => ({ cup, label: `Dip the ${cupName(cup, formats)} again` });
@@ -76,6 +76,14 @@ function doubtMessage(
         sure: 'Right cup, it shows that',
         again: again(doubt.cup),
       };
+    case 'takenForOther': {
+      const other = formats.number(doubt.nominalPh, 2);
+      return {
+        text: `It took this cup for the ${other}. Tell the pen which buffers you have, or choose the ${cupName(cup, formats)} on it; then adjust this point again.`,
+        sure: `It took ${typed.trim()}, go on`,
+        again: { cup, label: 'Adjust this point again' },
+      };
+    }
     case 'endOfScale':
       return {
         text: 'An end of the scale: no contact. Is the cap off, the battery good, the probe plugged in and wet?',

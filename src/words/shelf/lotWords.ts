@@ -33,6 +33,20 @@ export function lotWords({ state, body }: LotAnswer): string {
   return [portions, dateWords(state)].filter(Boolean).join(', ') || 'no dates noted';
 }
 
+const FORM_WORD: Readonly<Record<Lot['form'], string>> = {
+  bottle: 'bottle',
+  sachet: 'sachets',
+  dissolvedSachet: 'mixed from powder',
+};
+
+/** A lot to choose: what it is and its number, with its state below. */
+export function lotOption(lot: LotAnswer): { readonly label: string; readonly hint: string } {
+  const { form, lotCode, openedAt } = lot.body;
+  const opened = form === 'bottle' ? (openedAt ? ', open' : ', sealed') : '';
+  const number = lotCode ? ` ${lotCode}` : '';
+  return { label: `${FORM_WORD[form]}${number}${opened}`, hint: lotWords(lot) };
+}
+
 /** How loudly a lot speaks. */
 export const LOT_TONE: Readonly<Record<LotState['word'], 'soft' | 'attention' | 'off'>> = {
   good: 'soft',

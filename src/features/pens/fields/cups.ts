@@ -4,8 +4,25 @@ import type { PhSide } from '@/records/kinds';
 export const FAMILY_CUPS = {
   technical: [7, 4.01, 10.01],
   'technical-7.01': [7.01, 4.01, 10.01],
+  'technical-4.00': [7, 4, 10],
   sachet: [6.86, 4, 9.18],
 } as const satisfies Record<PhSide['family'], readonly number[]>;
+
+/** So near to a buffer of its family a typed cup is meant to be that one, pH. */
+const SAME_BUFFER_PH = 0.15;
+
+/**
+ * Cups as the family prints them: a pen that knows 7.01, 4.01 and 10.01 is not dipped in 7, 4 and 10.
+ * A value that no buffer of the family is near stays as it was typed.
+ */
+export const asFamilyPrints = (
+  family: PhSide['family'],
+  typed: readonly number[],
+): readonly number[] =>
+  typed.map(
+    (value) =>
+      FAMILY_CUPS[family].find((printed) => Math.abs(printed - value) < SAME_BUFFER_PH) ?? value,
+  );
 
 /** Whether a side's cups are the usual ones of its family. */
 export const hasUsualCups = ({ family, cupsPh }: PhSide): boolean =>

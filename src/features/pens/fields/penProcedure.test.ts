@@ -5,7 +5,7 @@ import { penSchema } from '@/records';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { openedWith, schemaOf, takenInto } from '@/features/parts/fields/field';
 import { penFields, penParts } from '.';
-import { typedCups } from './cups';
+import { asFamilyPrints, typedCups } from './cups';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const fields = penFields(penParts(formats));
@@ -21,6 +21,14 @@ test('cups are read in the order typed, comma or point; nonsense is none', () =>
   expect(typedCups('')).toBeUndefined();
   expect(typedCups('7 4 9 10')).toBeUndefined();
   expect(typedCups('seven')).toBeUndefined();
+});
+
+test('family and cups never contradict: each typed cup is the buffer its family prints', () => {
+  expect(asFamilyPrints('technical-7.01', [7, 10, 4])).toEqual([7.01, 10.01, 4.01]);
+  expect(asFamilyPrints('technical-4.00', [4.01, 7])).toEqual([4, 7]);
+  expect(asFamilyPrints('sachet', [6.86, 9.2])).toEqual([6.86, 9.18]);
+  // A buffer of no family, with a table on its label.
+  expect(asFamilyPrints('technical', [7, 5])).toEqual([7, 5]);
 });
 
 test('every property reaches the pen', () => {

@@ -18,11 +18,12 @@ export const phSideFields = (formats: Formats) => ({
   phFamily: penField({
     label: 'Which buffers does it know?',
     options: [
-      { value: 'technical', label: 'pH 7.00 and 4.01' },
-      { value: 'technical-7.01', label: 'pH 7.01 and 4.01' },
-      { value: 'sachet', label: 'pH 6.86 and 4.00', hint: 'powder sachets' },
+      { value: 'technical', label: 'pH 4.01, 7.00, 10.01' },
+      { value: 'technical-7.01', label: 'pH 4.01, 7.01, 10.01' },
+      { value: 'technical-4.00', label: 'pH 4.00, 7.00, 10.00' },
+      { value: 'sachet', label: 'pH 4.00, 6.86, 9.18', hint: 'powder sachets' },
     ],
-    schema: z.enum(['technical', 'technical-7.01', 'sachet']),
+    schema: z.enum(['technical', 'technical-7.01', 'technical-4.00', 'sachet']),
     from: ({ ph }) => ph?.family ?? 'technical',
     into: (family, pen) => onPh(pen, { family }),
   }),

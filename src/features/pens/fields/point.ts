@@ -3,7 +3,7 @@ import { line, yesNo } from '@/features/parts/fields/kinds';
 import { marked, typedNumber } from '@/features/parts/typedNumber';
 import type { Pen, Press } from '@/records/kinds';
 import type { Formats } from '@/words';
-import { hasUsualCups, typedCups } from './cups';
+import { asFamilyPrints, hasUsualCups, typedCups } from './cups';
 import { flag, onPh, onPhPress, onWetting, penField, USUAL_WETTING } from './onPen';
 
 /** "Err1: pressed too early" in lines, as texts and what they mean. */
@@ -21,13 +21,14 @@ function errorsOf(typed: string): Press['errors'] {
 export const pointFields = (formats: Formats) => ({
   phCups: line<Pen>({
     label: 'Cups in their order',
-    hint: 'Values as printed, e.g. 7 4.01 10.01.',
+    hint: 'E.g. 7 10 4. Each is the buffer of its family.',
     disputed: 'pointOrder',
     most: 40,
     from: ({ ph }) => (ph && !hasUsualCups(ph) ? ph.cupsPh.map(marked(formats)).join(' ') : ''),
     into: (typed, pen) => {
       const cupsPh = typedCups(typed);
-      return cupsPh ? onPh(pen, { cupsPh }) : pen;
+      if (!cupsPh || !pen.ph) return pen;
+      return onPh(pen, { cupsPh: [...asFamilyPrints(pen.ph.family, cupsPh)] });
     },
   }),
   phStores: penField({

@@ -8,7 +8,7 @@ import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
 import { openingSays } from '@/words/frame/opening';
 import { takeAlongSays } from '@/words/phones/phones';
-import { saveReadable } from './saveReadable';
+import { saveReadable } from '@/features/parts/saveReadable';
 
 const TAKEN_KEY = 'zolder-taken-along';
 
@@ -30,7 +30,7 @@ export function TakeAlong() {
   useEffect(
     () =>
       inBackground(
-        'the address of the house',
+        'house',
         askHouse().then((house) => setAddress(house?.phones ? house.address : undefined)),
       ),
     [],
