@@ -38,8 +38,9 @@ export const keepFound = (
 ): Act => ({
   said: `What ${code} showed was booked for that time.`,
   changes: [
+    // The sitting first: the Bench knows it by the first record of an act.
+    { kind: 'benchDraft', recordId: draftId, body: anew } as Change,
     make('session', session),
-    ...(draftId ? [{ kind: 'benchDraft', recordId: draftId, body: anew } as Change] : []),
     ...more,
   ],
 });
@@ -122,6 +123,21 @@ export function portionsTaken(
     };
     return [{ kind: 'lot' as const, recordId: lot.id, parents: [lot.revId], body }];
   });
+}
+
+interface CleanedAgain extends KeptFound {
+  readonly penId: string;
+  readonly side: 'ph' | 'ec';
+  /** ISO instant after the check. */
+  readonly cleanedAt: string;
+}
+
+/** A check that missed, the cleaning after it, and the check that follows at once, as one act. */
+export function cleanAndDipAgain(session: Session, about: CleanedAgain): Act {
+  const { penId, side, cleanedAt, code } = about;
+  const cleaned = make('careEvent', { penId, side, what: 'clean', at: cleanedAt, note: '' });
+  const { changes } = keepFound(session, about);
+  return { said: `The check of ${code} is in the book.`, changes: [...changes, cleaned] };
 }
 
 /** A sitting that is finished: its check, what was poured for it, what was done at its end. */

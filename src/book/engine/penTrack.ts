@@ -3,6 +3,7 @@ import {
   QUANTITIES,
   TOLERANCE,
   errorTolerance,
+  type Leaflet,
   type Quantity,
   type Tolerance,
 } from '@/core/calibration';
@@ -18,7 +19,7 @@ import {
 import { checkOf, dipIn, repeatedDips, type AdjustedBy, type Cup } from '@/core/procedure';
 import { laboratoryDip, ownRepeatStdU } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
-import type { Pen, RecordId } from '@/records';
+import type { EcSide, Pen, RecordId } from '@/records';
 import { factsAt } from '@/records';
 import { meanShown } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
@@ -54,6 +55,14 @@ interface SideFacts {
   readonly accuracy: number;
   /** One digit: pH, or relative at its standard. */
   readonly digit: number;
+  /** What its leaflet allows, in the same unit. */
+  readonly leaflet?: Leaflet | undefined;
+}
+
+/** What a leaflet allows in the standard, as a share of it. */
+function relativeLeaflet({ below, above }: Leaflet, { scale, standardMsPerCm }: EcSide): Leaflet {
+  const share = (shown: number) => ecMsPerCmFromDisplay(shown, scale) / standardMsPerCm;
+  return { below: share(below), above: share(above) };
 }
 
 const SIDE_FACTS: Readonly<Record<Quantity, (pen: Pen) => SideFacts | undefined>> = {
@@ -64,6 +73,7 @@ const SIDE_FACTS: Readonly<Record<Quantity, (pen: Pen) => SideFacts | undefined>
           hasAtc: ph.hasAtc,
           accuracy: ph.accuracyPh,
           digit: ph.resolutionPh,
+          leaflet: ph.leaflet,
         }
       : undefined,
   ec: ({ ec }) =>
@@ -73,14 +83,16 @@ const SIDE_FACTS: Readonly<Record<Quantity, (pen: Pen) => SideFacts | undefined>
           hasAtc: ec.compensation !== null,
           accuracy: 0,
           digit: ecMsPerCmFromDisplay(ec.resolution, ec.scale) / ec.standardMsPerCm,
+          leaflet: ec.leaflet && relativeLeaflet(ec.leaflet, ec),
         }
       : undefined,
 };
 
 /** How far off a side may be by its pen's policy, never narrower than its digit. */
 export function sideTolerance({ body }: { readonly body: Pen }, quantity: Quantity): Tolerance {
-  const digit = SIDE_FACTS[quantity](body)?.digit ?? TOLERANCE[quantity][body.tolerancePolicy];
-  return errorTolerance(quantity, body.tolerancePolicy, digit);
+  const facts = SIDE_FACTS[quantity](body);
+  const digit = facts?.digit ?? TOLERANCE[quantity][body.tolerancePolicy];
+  return errorTolerance(quantity, facts?.leaflet ?? body.tolerancePolicy, digit);
 }
 
 /** What is supposed of a pH gain before any check. */

@@ -10,10 +10,17 @@ export interface Tolerance {
   readonly digit?: number | undefined;
 }
 
+/** How far a leaflet lets a display lie below and above its target, in the display's unit. */
+export interface Leaflet {
+  readonly below: number;
+  readonly above: number;
+}
+
 /** What decides how far off a display may be. */
 export interface ToleranceRule {
   readonly target: number;
-  readonly tolerance: number;
+  /** To either side, or as a leaflet prints it, lopsided. */
+  readonly tolerance: number | Leaflet;
   /** One digit of the display. */
   readonly resolution: number;
 }
@@ -35,8 +42,13 @@ const digitsOf = (value: number, resolution: number) => Math.round(value / resol
 export function displayTolerance({ target, tolerance, resolution }: ToleranceRule): Tolerance {
   if (!(resolution > 0)) throw new RangeError('resolution must be positive');
   const middle = digitsOf(requireFinite('target', target), resolution);
-  const digits = Math.max(1, digitsOf(tolerance, resolution));
-  return { low: (middle - digits) * resolution, high: (middle + digits) * resolution };
+  const { below, above } =
+    typeof tolerance === 'number' ? { below: tolerance, above: tolerance } : tolerance;
+  const digits = (side: number) => Math.max(1, digitsOf(side, resolution));
+  return {
+    low: (middle - digits(below)) * resolution,
+    high: (middle + digits(above)) * resolution,
+  };
 }
 
 /**
@@ -55,15 +67,19 @@ export function withinTolerance(
 
 /**
  * How far off a pen may be by its policy, as an interval of its error: pH, or relative for EC. Never
- * narrower than one digit to each side (`digit` in the same unit): the same rule as at a cup.
+ * narrower than one digit to each side (`digit` in the same unit): the same rule as at a cup. A pen's
+ * own leaflet, in the same unit, rules over the policy.
+ * `errorTolerance('ph', 'normal', 0.01).high // => 0.05`
  */
 export function errorTolerance(
   quantity: Quantity,
-  policy: TolerancePolicy,
+  policy: TolerancePolicy | Leaflet,
   digit: number,
 ): Tolerance {
-  const half = Math.max(TOLERANCE[quantity][policy], requireFinite('digit', digit));
-  return { low: -half, high: half, digit };
+  const usual = typeof policy === 'string' ? TOLERANCE[quantity][policy] : 0;
+  const { below, above } = typeof policy === 'string' ? { below: usual, above: usual } : policy;
+  const atLeast = (side: number) => Math.max(side, requireFinite('digit', digit));
+  return { low: -atLeast(below), high: atLeast(above), digit };
 }
 
 /** Whether an error lies within a tolerance: counted in whole digits, as at a cup. */

@@ -1,6 +1,7 @@
 import type { BufferFamily } from '../buffers';
 import type { EcCompensation } from '../conductivity';
 import type { EcScale } from '../units';
+import type { Leaflet } from './tolerance';
 
 /** What of a pen's pH side decides how it is checked and what its numbers are worth. */
 export interface PhTraits {
@@ -16,6 +17,8 @@ export interface PhTraits {
   readonly storesNominal: boolean;
   /** Adjusts three points as two straight pieces meeting at the middle buffer. */
   readonly pieces?: boolean | undefined;
+  /** What its leaflet allows, pH; it rules over the policy. */
+  readonly leaflet?: Leaflet | undefined;
 }
 
 /** What of a pen's EC side decides the same. */
@@ -29,4 +32,6 @@ export interface EcTraits {
   readonly standardMsPerCm: number;
   /** False: verify only, set at the factory. */
   readonly adjustable: boolean;
+  /** What its leaflet allows in its standard, in the unit of the scale. */
+  readonly leaflet?: Leaflet | undefined;
 }

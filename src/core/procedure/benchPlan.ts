@@ -1,5 +1,6 @@
 import type { BufferReference } from '../buffers';
 import { bufferPhAt } from '../buffers';
+import type { Leaflet } from '../calibration';
 import type { EcCompensation, EcStandard } from '../conductivity';
 import { expectedStandardEc } from '../conductivity';
 import type { OutOfRange, Result } from '../result';
@@ -36,6 +37,8 @@ export interface BenchPlan {
   readonly resolution: number;
   /** How far off as found still needs no adjustment: pH, or relative for EC. */
   readonly asFoundTolerance: number;
+  /** What the pen's leaflet allows as found instead, in the unit of the display. */
+  readonly leaflet?: Leaflet | undefined;
   /** How far off an adjusted point may be left: pH, or relative for EC. */
   readonly asLeftTolerance: number;
   readonly adjustable: boolean;

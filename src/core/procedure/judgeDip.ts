@@ -1,4 +1,10 @@
-import { withinTolerance, type ToleranceResult } from '../calibration';
+import {
+  displayTolerance,
+  withinTolerance,
+  type Tolerance,
+  type ToleranceResult,
+  type ToleranceRule,
+} from '../calibration';
 import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
 import type { DipPhase } from './benchEvents';
 
@@ -7,15 +13,27 @@ export interface JudgedDip extends ToleranceResult {
   readonly target: number;
 }
 
+/** What a cup's display is held to: as found by the policy or the pen's leaflet, once adjusted tighter. */
+function ruleOf(plan: BenchPlan, cup: Cup, phase: DipPhase): ToleranceRule {
+  const at = cupTarget(plan, cup);
+  if (!at.ok) throw new RangeError(`no target for cup ${cup.id} at ${plan.tempC} °C`);
+  const { target } = at.value;
+  const { resolution } = plan;
+  if (phase === 'asFound' && plan.leaflet) return { target, tolerance: plan.leaflet, resolution };
+  const policy = phase === 'asFound' ? plan.asFoundTolerance : plan.asLeftTolerance;
+  return { target, tolerance: plan.quantity === 'ec' ? policy * target : policy, resolution };
+}
+
 /**
  * Judges a value shown in a cup against its target and the phase's tolerance (as found, or the
  * tighter one for a point just adjusted). The plan's temperature must be on the cup's table.
  */
 export function judgeDip(plan: BenchPlan, cup: Cup, phase: DipPhase, shown: number): JudgedDip {
-  const at = cupTarget(plan, cup);
-  if (!at.ok) throw new RangeError(`no target for cup ${cup.id} at ${plan.tempC} °C`);
-  const { target } = at.value;
-  const policy = phase === 'asFound' ? plan.asFoundTolerance : plan.asLeftTolerance;
-  const tolerance = plan.quantity === 'ec' ? policy * target : policy;
-  return { target, ...withinTolerance(shown, { target, tolerance, resolution: plan.resolution }) };
+  const rule = ruleOf(plan, cup, phase);
+  return { target: rule.target, ...withinTolerance(shown, rule) };
+}
+
+/** The displays that pass in a cup, lowest and highest, in the display's unit. */
+export function passWindow(plan: BenchPlan, cup: Cup, phase: DipPhase): Tolerance {
+  return displayTolerance(ruleOf(plan, cup, phase));
 }

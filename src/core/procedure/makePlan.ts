@@ -63,6 +63,7 @@ export function makePhPlan(traits: PhTraits, { tempC, policy, lotFor }: Sitting)
     adjustable: traits.adjustable,
     storesNominal: traits.storesNominal,
     ...(traits.pieces ? { pieces: true } : {}),
+    ...(traits.leaflet ? { leaflet: traits.leaflet } : {}),
   };
 }
 
@@ -103,5 +104,6 @@ export function makeEcPlan(traits: EcTraits, { tempC, policy, lotFor }: Sitting)
     storesNominal: false,
     scale: traits.scale,
     compensation: traits.compensation,
+    ...(traits.leaflet ? { leaflet: traits.leaflet } : {}),
   };
 }

@@ -1,6 +1,5 @@
 import type { PenAnswer } from '@/book/answers';
 import { dipReading, judgeDip, type BenchPlan, type BenchStep } from '@/core/procedure';
-import { CARE_CARDS } from '@/words/care/careCards';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -9,6 +8,7 @@ import { commonSays } from '@/words/common';
 import { decideSays } from '@/words/bench/decide';
 import { cupName, errorWords } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
+import { CleaningSteps } from './CleaningSteps';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
 import { SittingTroubles } from './PowerLine';
@@ -31,11 +31,13 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       actions={
         good ? (
           <>
-            <Button
-              wet
-              label={decideSays.adjustAnyway}
-              onPress={() => bench.add({ type: 'adjust' })}
-            />
+            {plan.adjustable ? (
+              <Button
+                wet
+                label={decideSays.adjustAnyway}
+                onPress={() => bench.add({ type: 'adjust' })}
+              />
+            ) : null}
             <Button
               kind="main"
               wet
@@ -66,7 +68,13 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       <Say size="huge" face="slab" heading={1}>
         {good ? decideSays.isInTolerance(code) : decideSays.isOutOfTolerance(code)}
       </Say>
-      <Say>{good ? decideSays.nothingToAdjust : decideSays.correctedNowAdjust}</Say>
+      <Say>
+        {!good
+          ? decideSays.correctedNowAdjust
+          : plan.adjustable
+            ? decideSays.nothingToAdjust
+            : decideSays.readOnlyAndGood}
+      </Say>
       <Panel>
         <DipTable plan={plan} events={events} />
       </Panel>
@@ -144,22 +152,5 @@ export function MissedStep({
       </Panel>
       <SittingTroubles {...{ pen, bench, plan }} />
     </Screen>
-  );
-}
-
-/** The usual cleaning, step by step; booked when the point is repeated. */
-function CleaningSteps({ quantity }: { readonly quantity: 'ph' | 'ec' }) {
-  const card = CARE_CARDS.find(({ what, side }) => what === 'clean' && side === quantity);
-  // The first step asks for the check that was just done.
-  const steps = card?.steps.slice(1) ?? [];
-  return (
-    <Panel>
-      <Say bold>{card?.title}</Say>
-      {steps.map((step, at) => (
-        <Say key={step}>
-          {at + 1}. {step}
-        </Say>
-      ))}
-    </Panel>
   );
 }

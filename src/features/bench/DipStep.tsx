@@ -20,6 +20,7 @@ import {
   shownText,
   shownUnit,
   targetLine,
+  windowLine,
 } from '@/words/bench/benchWords';
 import { CupsStrip } from './CupsStrip';
 import { PenErrors } from './PenErrors';
@@ -103,6 +104,9 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           </Say>
           <Say size="hero" face="mono" bold>
             {target.value} <Say tone="soft">{shownUnit(plan)}</Say>
+          </Say>
+          <Say size="small" bold>
+            {windowLine(plan, cup, phase, formats)}
           </Say>
           <Say size="small" tone="soft">
             {target.from}

@@ -9,6 +9,7 @@ import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { outcomeSentence } from '@/words/bench/benchWords';
+import { CleaningSteps } from './CleaningSteps';
 import { CupsStrip } from './CupsStrip';
 import { DipTable } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
@@ -36,6 +37,8 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const [saving, setSaving] = useState(false);
   const [cap, setCap] = useState<CapLiquid>('storage');
   const asksCap = pen.body.ph !== null && !then;
+  // A probe that is only compared: cleaned at the spot it may be good again.
+  const dirty = outcome === 'leftOut' && pen.body[plan.quantity]?.adjustable === false;
   const nextHref = then ? paths.bench(pen.id, { quantity: then }) : paths.pen(pen.id);
   const capped = async () => {
     const { nowMs } = thisMoment();
@@ -57,14 +60,26 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   return (
     <Screen
       actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={then ? decideSays.saveThenPh : decideSays.saveTheCheck}
-          disabled={saving}
-          onPress={save}
-        />
+        <>
+          <Button
+            kind={dirty ? 'quiet' : 'main'}
+            wet
+            grow={!dirty}
+            label={then ? decideSays.saveThenPh : decideSays.saveTheCheck}
+            disabled={saving}
+            onPress={save}
+          />
+          {dirty ? (
+            <Button
+              kind="main"
+              wet
+              grow
+              label={decideSays.cleanedDipAgain}
+              disabled={saving}
+              onPress={() => bench.cleanedDipAgain(outcome)}
+            />
+          ) : null}
+        </>
       }
     >
       <CupsStrip plan={plan} events={bench.draft.events} />
@@ -77,6 +92,12 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
         <DipTable plan={plan} events={bench.draft.events} />
       </Panel>
       {outcome === 'leftOut' ? <Say>{leftOutAdvice(plan, bench.draft.events)}</Say> : null}
+      {dirty ? (
+        <>
+          <Say>{decideSays.cleanNow}</Say>
+          <CleaningSteps quantity={plan.quantity} />
+        </>
+      ) : null}
       <Say size="small" tone="soft">
         {decideSays.portionsComeOffLots(
           then

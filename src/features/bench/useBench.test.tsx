@@ -108,10 +108,30 @@ test('what an old sitting found is booked for the time it was read, and the sitt
     result.current.add(read, { type: 'adjust' });
     result.current.keepWhatWasFound('leftOut');
   });
-  const [session, draft] = ran.at(-1)!;
+  const [draft, session] = ran.at(-1)!;
   expect(session).toMatchObject({
     kind: 'session',
     body: { outcome: 'leftOut', finishedAt: new Date(READ_MS).toISOString() },
   });
   expect(draft).toMatchObject({ kind: 'benchDraft', recordId: 'd1', body: { events: [] } });
+});
+
+test('cleaned and dipped again: the miss, the cleaning after it, and a fresh check in the same cups', async () => {
+  const { result } = opened();
+  await settle(async () => {
+    result.current.change({ plan: { cups: [] } as never });
+    result.current.add(read);
+    result.current.cleanedDipAgain('leftOut');
+  });
+  const [draft, session, cleaned] = ran.at(-1)!;
+  expect(draft).toMatchObject({
+    kind: 'benchDraft',
+    body: { events: [], afterCleaning: true, plan: { cups: [] } },
+  });
+  expect(session).toMatchObject({ body: { outcome: 'leftOut', events: [read] } });
+  const timeOf = (change: Change | undefined, field: string) =>
+    Date.parse((change?.body as Record<string, string>)[field]!);
+  // The cleaning tells nothing of what was found before it.
+  expect(timeOf(cleaned, 'at')).toBeGreaterThan(timeOf(session, 'finishedAt'));
+  expect(result.current.draft).toMatchObject({ events: [], afterCleaning: true });
 });

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import {
   beginSittingAnew,
+  cleanAndDipAgain,
   cleanedAtBench,
   giveUpSitting,
   keepFound,
@@ -139,14 +140,14 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   const resume = () => change({ ...atRest, resumedAtMs: Date.now() });
   const switchedOff = (losesPoints: boolean) =>
     add({ type: 'switchedOff', losesPoints, atMs: Date.now() });
-  const anewWith = (make: (anew: BenchDraft) => Act) => {
-    const anew = begunNow(draft.penId, quantity);
+  const anewWith = (make: (anew: BenchDraft) => Act, more: Partial<BenchDraft> = {}) => {
+    const anew = { ...begunNow(draft.penId, quantity), ...more };
     before.current = latest.current;
     inBackground(
       'bench',
       inTurn(() => make(anew)),
     );
-    set({ plan: undefined, resumedAtMs: undefined, ...atRest, ...anew });
+    set({ plan: undefined, resumedAtMs: undefined, lots: undefined, ...atRest, ...anew });
   };
   const beginAnew = () => anewWith((anew) => beginSittingAnew(draftId.current, anew));
   /** Books what an old sitting found, for the time it was read, and begins anew. */
@@ -163,6 +164,30 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     const more = portionsTaken(session, used);
     anewWith((anew) => keepFound(session, { code, draftId: draftId.current, anew, more }));
   };
+  /** Keeps a check that missed, books the cleaning, and goes on with a fresh check in the same cups. */
+  const cleanedDipAgain = (outcome: BenchOutcome) => {
+    const { plan, lots } = latest.current;
+    const used = answer.lots.filter((lot) => plan?.cups.some((cup) => cup.lotId === lot.id));
+    const nowMs = Date.now();
+    const session = sessionOf(latest.current, {
+      outcome,
+      finishedAt: new Date(nowMs).toISOString(),
+      pastDateLots: used.filter(pastDate).map(({ id }) => id),
+    });
+    if (!session) return;
+    const about = {
+      code: answer.pen.body.code,
+      penId: draft.penId,
+      side: quantity,
+      cleanedAt: new Date(nowMs + 1).toISOString(),
+      more: portionsTaken(session, used),
+    };
+    anewWith((anew) => cleanAndDipAgain(session, { ...about, draftId: draftId.current, anew }), {
+      plan,
+      lots,
+      afterCleaning: true,
+    });
+  };
   return {
     draft,
     change,
@@ -175,6 +200,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     switchedOff,
     beginAnew,
     keepWhatWasFound,
+    cleanedDipAgain,
   };
 }
 

@@ -58,6 +58,9 @@ const papersSchema = z.object({
   waterproof: z.boolean().optional(),
 });
 
+/** How far below and above its target a leaflet lets a display be, in the display's unit. */
+export const leafletSchema = z.object({ below: positive.max(1000), above: positive.max(1000) });
+
 /** The pH side of a pen. */
 export const phSideSchema = z.object({
   resolutionPh: z.union([z.literal(0.1), z.literal(0.01)]),
@@ -77,6 +80,7 @@ export const phSideSchema = z.object({
   /** The probe can be changed. */
   replaceable: z.boolean().optional(),
   wetting: wettingSchema.optional(),
+  leaflet: leafletSchema.optional(),
   press: pressSchema,
 });
 
@@ -96,6 +100,7 @@ export const ecSideSchema = z.object({
   adjustable: z.boolean(),
   /** The probe can be changed. */
   replaceable: z.boolean().optional(),
+  leaflet: leafletSchema.optional(),
   press: pressSchema,
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { finite, instant, noteText, positive, recordRef, tableRow } from './common';
-import { ecSideSchema } from './pen';
+import { ecSideSchema, leafletSchema } from './pen';
 
 const bufferKind = z.enum([
   'phthalate-4.01',
@@ -47,6 +47,7 @@ export const planSchema = z.object({
   tempC: finite.min(0).max(50),
   resolution: positive,
   asFoundTolerance: positive,
+  leaflet: leafletSchema.optional(),
   asLeftTolerance: positive,
   adjustable: z.boolean(),
   storesNominal: z.boolean(),

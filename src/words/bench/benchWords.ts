@@ -3,6 +3,7 @@ import {
   dialOf,
   dipReading,
   judgeDip,
+  passWindow,
   type BenchEvent,
   type BenchOutcome,
   type BenchPlan,
@@ -186,6 +187,13 @@ export function targetLine(
     value: formats.shown(at.value.target, plan.resolution),
     from: `${cupLiquid(cup, formats)}${stored}`,
   };
+}
+
+/** The displays that pass: "good: 1,340 to 1,430 ppm". */
+export function windowLine(plan: BenchPlan, cup: Cup, phase: DipPhase, formats: Formats): string {
+  const { low, high } = passWindow(plan, cup, phase);
+  const shown = (value: number) => formats.shown(value, plan.resolution);
+  return `good: ${shown(low)} to ${shown(high)} ${shownUnit(plan)}`.trim();
 }
 
 /** While adjusting: what this cup was found at, so that the grower sees how far it comes back. */

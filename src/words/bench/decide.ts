@@ -5,6 +5,7 @@ export const decideSays = {
   isInTolerance: (code: string) => `${code} is in tolerance.`,
   isOutOfTolerance: (code: string) => `${code} is out of tolerance.`,
   nothingToAdjust: 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.',
+  readOnlyAndGood: 'It is only compared, and it compares well.',
   correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
   iMistyped: 'I mistyped: read the last cup again',
   repeatThisPoint: 'Repeat this point',
@@ -22,6 +23,8 @@ export const decideSays = {
     'If you accept it, the miss is kept with the record and readings are corrected by it.',
   saveThenPh: 'Save, then pH',
   saveTheCheck: 'Save the check',
+  cleanedDipAgain: 'Cleaned: dip again',
+  cleanNow: 'Clean it now and dip again: this check is kept as it is, and another one begins.',
   rinseThenPh: 'Rinse the probe well and throw the portion away; pH comes next.',
   rinseAndCapWet: 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.',
   rinseAndDryEcFace:

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { EC_SCALES } from '@/core/units';
-import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedEc, typedNumber, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { EcSide } from '@/records/kinds';
 import { EC_DECIMALS, SCALE_LABEL, type Formats } from '@/words';
+import { leafletFields } from './leaflet';
 import { onEc, onEcPress, penField } from './onPen';
 
 /** How the EC side is adjusted, as the form's choice. */
@@ -13,6 +14,13 @@ function adjustedBy(ec: EcSide | null): 'button' | 'steps' | 'dials' | 'none' {
 }
 
 const REFERENCE_C = 25;
+
+const leafletOfEc = (formats: Formats) =>
+  leafletFields(formats, {
+    of: ({ ec }) => ec?.leaflet,
+    onto: (pen, leaflet) => onEc(pen, { leaflet }),
+    unit: 'as shown',
+  });
 
 /** What decides how the EC side is checked and what its numbers are worth; EC in the book's unit. */
 export const ecSideFields = (formats: Formats) => ({
@@ -46,6 +54,21 @@ export const ecSideFields = (formats: Formats) => ({
     from: ({ ec }) => adjustedBy(ec),
     into: (by, pen) => onEcPress(onEc(pen, { adjustable: by !== 'none' }), { by }),
   }),
+  ecDigit: penField({
+    label: 'One digit of its display',
+    hint: 'Empty: the usual of its scale, e.g. 0.01 mS/cm. Some show 0.1 mS/cm, or ppm in tens.',
+    numeric: true,
+    schema: typedNumberOrNothing('digit').refine(
+      (digit) => digit === undefined || (digit > 0 && digit <= 1000),
+      'Above zero, as the display shows it.',
+    ),
+    from: ({ ec }) =>
+      ec && ec.resolution !== 10 ** -EC_DECIMALS[ec.scale] ? marked(formats)(ec.resolution) : '',
+    into: (digit, pen) =>
+      pen.ec ? onEc(pen, { resolution: digit ?? 10 ** -EC_DECIMALS[pen.ec.scale] }) : pen,
+  }),
+  ecBelow: leafletOfEc(formats).below,
+  ecAbove: leafletOfEc(formats).above,
   ecHold: penField({
     label: 'Its button is held for',
     unit: 's',

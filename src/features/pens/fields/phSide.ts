@@ -4,6 +4,7 @@ import { yesNo } from '@/features/parts/fields/kinds';
 import type { Pen, PhSide } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { FAMILY_CUPS } from './cups';
+import { leafletFields } from './leaflet';
 import { flag, onPh, onPhPress, penField } from './onPen';
 
 /** How many points a pen is adjusted in, as the form's choice. */
@@ -12,6 +13,13 @@ function pointsOf(ph: PhSide | null): '1' | '2' | '3' | '3pieces' {
   if (count === 3) return ph?.pieces ? '3pieces' : '3';
   return count === 1 ? '1' : '2';
 }
+
+const leafletOfPh = (formats: Formats) =>
+  leafletFields(formats, {
+    of: ({ ph }) => ph?.leaflet,
+    onto: (pen, leaflet) => onPh(pen, { leaflet }),
+    unit: 'pH',
+  });
 
 /** What decides how the pH side is checked and what its numbers are worth. */
 export const phSideFields = (formats: Formats) => ({
@@ -72,6 +80,8 @@ export const phSideFields = (formats: Formats) => ({
     from: ({ ph }) => ph?.hasAtc ?? true,
     into: (hasAtc, pen) => onPh(pen, { hasAtc }),
   }),
+  phBelow: leafletOfPh(formats).below,
+  phAbove: leafletOfPh(formats).above,
   phAccuracy: penField({
     label: 'Accuracy the maker states',
     unit: '± pH',
