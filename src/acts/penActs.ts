@@ -7,6 +7,33 @@ export const savePen = (pen: Known | undefined, body: Pen): Act => ({
   changes: [save('pen', pen, body)],
 });
 
+/** A pen that is lost, sold or broken. `at` is an ISO instant. */
+export const penLeaves = (pen: Known, body: Pen, gone: NonNullable<Pen['gone']>): Act => ({
+  said: `${body.code} is no longer here. Its records stay.`,
+  changes: [save('pen', pen, { ...body, gone })],
+});
+
+/** A pen that is there again, from wherever it was: gone, or put away. `at` is an ISO instant. */
+export const penComesBack = (
+  pen: Known,
+  body: Pen,
+  { at, rested }: { readonly at: string; readonly rested: boolean },
+): Act => ({
+  said: `${body.code} is here again. Check it before it is used.`,
+  changes: [
+    ...(body.gone ? [save('pen', pen, { ...body, gone: undefined })] : []),
+    ...(rested
+      ? [make('careEvent', { penId: pen.id, side: 'both', what: 'wake', at, note: '' })]
+      : []),
+  ],
+});
+
+/** A pen put away for long. `at` is an ISO instant. */
+export const putPenAway = (pen: Known, body: Pen, at: string): Act => ({
+  said: `${body.code} is put away.`,
+  changes: [make('careEvent', { penId: pen.id, side: 'both', what: 'rest', at, note: '' })],
+});
+
 /** A profile of one's own. */
 export const keepProfile = (body: OwnProfile): Act => ({
   said: `${body.title} is kept as a profile.`,
@@ -26,6 +53,12 @@ export const fitProbe = (probe: Probe): Act => {
 export const careFor = (body: CareEvent): Act => ({
   said: 'It is in the book.',
   changes: [make('careEvent', body)],
+});
+
+/** A soak that is over before its time, or by a check. `at` is an ISO instant. */
+export const endSoak = (soak: Known, body: CareEvent, at: string): Act => ({
+  said: 'The soak is over.',
+  changes: [save('careEvent', soak, { ...body, until: at })],
 });
 
 /** A pen read in the check standard. */

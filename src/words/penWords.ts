@@ -10,6 +10,7 @@ export const PEN_WORD: Readonly<Record<PenWord, string>> = {
   unverified: 'Not checked yet',
   soaking: 'Soaking',
   resting: 'Resting',
+  gone: 'No longer here',
 };
 
 /** Its tone. */
@@ -20,6 +21,7 @@ export const PEN_TONE: Readonly<Record<PenWord, Tone>> = {
   unverified: 'attention',
   soaking: 'attention',
   resting: 'soft',
+  gone: 'soft',
 };
 
 /** Why a pen is in that state, in one sentence. */
@@ -30,11 +32,15 @@ export const PEN_REASON: Readonly<Record<PenWord, string>> = {
   unverified: 'Zolder has not seen it in a buffer: the maker’s word is all there is.',
   soaking: 'The probe is in its soak and not ready until the time is up.',
   resting: 'It is put away. Check it before it is used again.',
+  gone: 'It is offered nowhere and due for nothing. Its records stay.',
 };
 
 /** What to look at where a pen's numbers are none that a working pen has. */
 export const BROKEN_REASON =
   'It is broken, or a dip of its check was noted wrongly. Look for a cracked bulb, a dry reference, cups that were swapped, the wrong scale, an empty battery; then soak, clean and check it anew, or mend that check in the Book.';
+
+/** Why a pen is no longer there. */
+export const GONE_WORD = { lost: 'Lost', sold: 'Sold', broken: 'Broken' } as const;
 
 /** The other reason why a pen can’t be trusted. */
 export const LEFT_OUT_REASON = 'Its last check ended out of tolerance, and it was left so.';

@@ -37,6 +37,8 @@ export interface PenSide {
   readonly due: CheckDue;
   /** A soak runs until then. */
   readonly soakUntilMs?: number | undefined;
+  /** The record of that soak. */
+  readonly soak?: (RecordNames & { readonly body: CareEvent }) | undefined;
   readonly policy: CheckPolicy;
   readonly error?: SideError | undefined;
 }

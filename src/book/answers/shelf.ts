@@ -1,5 +1,5 @@
 import type { LotState, ToBuy } from '@/core/lots';
-import type { BenchDraft, Lot } from '@/records/kinds';
+import type { BenchDraft, Lot, CareKind } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 
@@ -19,4 +19,6 @@ export interface BenchAnswer {
   /** How many more such sittings the Shelf allows; absent where amounts are not known. */
   readonly sittingsLeft?: number | undefined;
   readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
+  /** What was done to the side, or befell it, after all that was read with it. */
+  readonly movedSince?: { readonly what: CareKind; readonly atMs: number } | undefined;
 }

@@ -14,6 +14,7 @@ export function careDueAnswer(
   pen: LiveRecord<'pen'>,
   nowMs: number,
 ): readonly (CareDue & { readonly side: 'ph' | 'ec' })[] {
+  if (pen.body.gone) return [];
   const sides = (['ph', 'ec'] as const).filter((side) => pen.body[side] !== null);
   return sides.map((side) => {
     const care = careOf(book, pen.id, side);

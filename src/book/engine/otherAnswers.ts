@@ -3,6 +3,9 @@ import { calibrationsLeft, lotState } from '@/core/lots';
 import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type RecordId } from '@/records';
 import type { BookState } from './bookState';
 import { penAnswer } from './penAnswers';
+import { movedSince } from './penCare';
+import { sessionsOf } from './penTrack';
+import { usesOf } from './penUse';
 
 const msOf = (instant: string | undefined) =>
   instant === undefined ? undefined : Date.parse(instant);
@@ -46,6 +49,19 @@ export function shelfAnswer(book: BookState, nowMs: number): readonly LotAnswer[
     .map(({ id, head, body }) => ({ id, revId: head.revId, body, state: stateOf(body, nowMs) }));
 }
 
+/** What was done to a side since it was last read or checked: as found then tells of that, not of before. */
+function movedSinceUse(
+  book: BookState,
+  penId: RecordId,
+  side: 'ph' | 'ec',
+  nowMs: number,
+): BenchAnswer['movedSince'] {
+  const used = usesOf(book, penId, side).at(-1) ?? -Infinity;
+  const checked = sessionsOf(book, penId, side).at(-1)?.atMs ?? -Infinity;
+  const moved = movedSince(book, { penId, side, sinceMs: Math.max(used, checked), nowMs });
+  return moved && { what: moved.record.body.what, atMs: moved.atMs };
+}
+
 /** What the Bench needs for one side of a pen. */
 export function benchAnswer(
   book: BookState,
@@ -61,6 +77,7 @@ export function benchAnswer(
     lots: shelfAnswer(book, nowMs),
     sittingsLeft: sittingsLeft(book, pen.body, { quantity, nowMs }),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
+    movedSince: movedSinceUse(book, penId, quantity, nowMs),
   };
 }
 

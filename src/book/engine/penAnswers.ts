@@ -43,6 +43,10 @@ export function pensAnswer(book: BookState, nowMs: number): readonly PenAnswer[]
     .map((pen) => penAnswer(book, pen, nowMs));
 }
 
+/** The pens that are there: what is lost, sold or broken is offered nowhere. */
+export const pensThere = (book: BookState, nowMs: number): readonly PenAnswer[] =>
+  pensAnswer(book, nowMs).filter(({ body }) => body.gone === undefined);
+
 /** A session as a row. */
 export function sessionRow(book: BookState, record: LiveRecord<'session'>): SessionRow {
   const penCode = book.record('pen', record.body.penId)?.body.code ?? '?';

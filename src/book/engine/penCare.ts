@@ -93,6 +93,16 @@ export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs:
   );
 }
 
+/** What moved a side last, after everything that was read with it; undefined where nothing did. */
+export function movedSince(
+  book: BookState,
+  { penId, side, sinceMs, nowMs }: { penId: RecordId; side: Side; sinceMs: number; nowMs: number },
+): TimedCare | undefined {
+  return careOf(book, penId, side).findLast(
+    ({ record, atMs }) => MOVES.includes(record.body.what) && atMs > sinceMs && atMs <= nowMs,
+  );
+}
+
 /** Whether a pen was put away and not taken out since. */
 export function isResting(book: BookState, penId: RecordId, side: Side): boolean {
   const last = careOf(book, penId, side).findLast(

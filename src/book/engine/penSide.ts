@@ -104,8 +104,8 @@ export function penSide(
   const due = dueOf(book, pen, { quantity, nowMs, state, tolerance, ownDriftDueMs: ownMs });
   const last = sessionsOf(book, pen.id, quantity).at(-1);
   const leftOut = last?.record.body.outcome === 'leftOut';
-  const soak = runningSoak(book, pen.id, quantity, nowMs)?.record.body.until;
-  const soakUntilMs = soak ? Date.parse(soak) : undefined;
+  const soak = runningSoak(book, pen.id, quantity, nowMs)?.record;
+  const soakUntilMs = soak?.body.until ? Date.parse(soak.body.until) : undefined;
   const dueAtMs = 'atMs' in due ? due.atMs : undefined;
   const word = penWord({
     checked,
@@ -119,6 +119,7 @@ export function penSide(
     nowMs,
     soakUntilMs,
     resting: isResting(book, pen.id, quantity),
+    gone: pen.body.gone !== undefined,
   });
   return {
     quantity,
@@ -132,9 +133,11 @@ export function penSide(
     leftOut,
     policy: pen.body.checkPolicy,
     due,
-    dueAtMs,
-    ifAdjustedMs: adjustedMs,
+    // What is gone is due for nothing.
+    dueAtMs: pen.body.gone ? undefined : dueAtMs,
+    ifAdjustedMs: pen.body.gone ? undefined : adjustedMs,
     lastCheckMs: last?.atMs,
     soakUntilMs,
+    soak: soak && { id: soak.id, revId: soak.head.revId, body: soak.body },
   };
 }

@@ -2,7 +2,7 @@ import type { PenAnswer, RoundAnswer, RoundStop } from '@/book/answers';
 import type { BookState } from './bookState';
 import { shelfAnswer } from './otherAnswers';
 import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
-import { pensAnswer } from './penAnswers';
+import { pensThere } from './penAnswers';
 import { tanksInUse } from './tankAnswers';
 
 /**
@@ -13,7 +13,7 @@ export function roundAnswer(
   book: BookState,
   { nowMs, dayStartMs }: { nowMs: number; dayStartMs: number },
 ): RoundAnswer {
-  const pens = pensAnswer(book, nowMs);
+  const pens = pensThere(book, nowMs);
   const tanks = tanksInUse(book, nowMs);
   const urgency = (pen: PenAnswer) => PEN_WORDS_WORST_FIRST.indexOf(pen.word);
   const byUrgency = [...pens].sort((a, b) => urgency(a) - urgency(b));

@@ -15,6 +15,7 @@ function needsOf(book: BookState, nowMs: number): readonly LiquidNeed[] {
     needs.set(key, { kind, nominal, portionsPerMonth: before + portions });
   };
   for (const { id, body } of book.all('pen')) {
+    if (body.gone) continue;
     const lately = (side: 'ph' | 'ec') =>
       sessionsOf(book, id, side).filter(({ atMs }) => atMs > nowMs - MONTH_MS).length;
     body.ph?.cupsPh.forEach((nominal) => need('buffer', nominal, lately('ph')));

@@ -12,7 +12,7 @@ import type { RecordId } from '@/records';
 import { SAMPLES, type Sample } from '@/records/kinds';
 import { additionsOf, mixingIn, type TimedAddition } from './additions';
 import type { BookState, LiveRecord } from './bookState';
-import { pensAnswer } from './penAnswers';
+import { pensThere } from './penAnswers';
 import { readingRow } from './readingRow';
 import { readingsOf } from './readingsOf';
 import { tankColumns } from './tankColumns';
@@ -99,7 +99,7 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
   }
   return {
     tanks: tanksInUse(book, nowMs),
-    pens: pensAnswer(book, nowMs),
+    pens: pensThere(book, nowMs),
     remembered,
     expected,
     lastShown: lastShown(book),

@@ -15,6 +15,7 @@ const WETS: readonly CareKind[] = ['stopGap', 'capTopUp', 'soak', 'newProbe'];
 /** Caps that hold a stop-gap until somebody fills them with storage solution or soaks the probe. */
 function stopGaps(book: BookState, nowMs: number): TimerRow[] {
   return book.all('pen').flatMap(({ id, body }): TimerRow[] => {
+    if (body.gone) return [];
     const newest = careOf(book, id, 'ph').findLast(({ record }) => WETS.includes(record.body.what));
     if (newest?.record.body.what !== 'stopGap' || newest.atMs > nowMs) return [];
     const endMs = newest.atMs + STOP_GAP_HOURS * HOUR_MS;
@@ -30,7 +31,7 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     const endMs = Date.parse(body.until);
     const startMs = Date.parse(body.at);
     const pen = book.record('pen', body.penId);
-    if (!pen || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
+    if (!pen || pen.body.gone || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
     const side = body.side === 'ec' ? 'ec' : 'ph';
     const row = { id, startMs, endMs, name: pen.body.code, refId: body.penId };
     if (body.what === 'wetElectronics') return [{ kind: 'drying', ...row }];

@@ -4,6 +4,8 @@ const facts = { checked: true, leftOut: false, expandedU: 0.02, trustedBelow: 0.
 
 test('never checked, out and not adjusted, too unsure, due, ready', () => {
   expect(penWord({ ...facts, checked: false })).toBe('unverified');
+  // A pen that is gone is nothing else: no soak, no check due.
+  expect(penWord({ ...facts, checked: false, soakUntilMs: Infinity, gone: true })).toBe('gone');
   expect(penWord({ ...facts, leftOut: true })).toBe('cantBeTrusted');
   expect(penWord({ ...facts, expandedU: 0.21 })).toBe('cantBeTrusted');
   expect(penWord({ ...facts, dueAtMs: 10 })).toBe('checkDue');

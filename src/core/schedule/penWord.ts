@@ -1,5 +1,6 @@
 /** A pen's state in a word. */
-export type PenWord = 'ready' | 'checkDue' | 'cantBeTrusted' | 'unverified' | 'soaking' | 'resting';
+export type PenWord =
+  'ready' | 'checkDue' | 'cantBeTrusted' | 'unverified' | 'soaking' | 'resting' | 'gone';
 
 /** What decides it, for one side of a pen. */
 export interface PenFacts {
@@ -19,16 +20,19 @@ export interface PenFacts {
   readonly nowMs: number;
   /** A soak runs until then; the probe is unready. */
   readonly soakUntilMs?: number | undefined;
+  /** Lost, sold or broken: it is no longer there. */
+  readonly gone?: boolean | undefined;
   /** Put away for a long rest. */
   readonly resting?: boolean | undefined;
 }
 
 /**
- * The word for one side of a pen: soaking or resting, never checked, broken, left out or too unsure,
+ * The word for one side of a pen: gone, soaking or resting, never checked, broken, left out or too unsure,
  * due, or ready.
  */
 export function penWord(facts: PenFacts): PenWord {
   const { soakUntilMs, nowMs, dueAtMs } = facts;
+  if (facts.gone) return 'gone';
   if (soakUntilMs !== undefined && nowMs < soakUntilMs) return 'soaking';
   if (facts.resting) return 'resting';
   if (!facts.checked) return 'unverified';
@@ -47,6 +51,7 @@ export const PEN_WORDS_WORST_FIRST: readonly PenWord[] = [
   'unverified',
   'checkDue',
   'resting',
+  'gone',
   'ready',
 ];
 

@@ -1,9 +1,11 @@
 import { useState } from 'react';
+import type { BenchAnswer } from '@/book/answers';
+import { useNowMs } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { DISPUTES } from '@/words';
+import { ago, CARE_WORD, DISPUTES } from '@/words';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
 import type { Scope } from './preparePlan';
@@ -60,12 +62,15 @@ export function TapWaterQuestion({ onOneCup }: { readonly onOneCup: (() => void)
 }
 
 interface CleanedProps {
+  /** What the book knows was done since the last reading: the question is answered by it. */
+  readonly known: BenchAnswer['movedSince'];
   readonly cleaned: boolean;
   readonly onCleaned: (cleaned: boolean) => void;
 }
 
 /** Whether the probe was cleaned since its last reading: the check then tells nothing of the past. */
-export function CleanedQuestion({ cleaned, onCleaned }: CleanedProps) {
+export function CleanedQuestion({ known, cleaned, onCleaned }: CleanedProps) {
+  const nowMs = useNowMs();
   return (
     <Choice
       label={prepareSays.wasProbeCleaned}
@@ -73,7 +78,13 @@ export function CleanedQuestion({ cleaned, onCleaned }: CleanedProps) {
       onChoose={(value) => onCleaned(value === 'yes')}
       options={[
         { value: 'no', label: commonSays.no, hint: prepareSays.notCleanedHint },
-        { value: 'yes', label: commonSays.yes, hint: prepareSays.cleanedHint },
+        {
+          value: 'yes',
+          label: commonSays.yes,
+          hint: known
+            ? prepareSays.knownFromBook(CARE_WORD[known.what], ago(known.atMs, nowMs))
+            : prepareSays.cleanedHint,
+        },
       ]}
     />
   );

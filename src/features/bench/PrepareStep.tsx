@@ -13,6 +13,7 @@ import { penHints } from '@/words/bench/benchWords';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
 import { lotsFor } from './chooseLots';
+import { InItsSoak } from './InItsSoak';
 import { LotLine } from './LotLine';
 import { cupsOf, planOf, type Scope } from './preparePlan';
 import { CleanedQuestion, ScopeQuestion, ShelfLine, TapWaterQuestion } from './PrepareQuestions';
@@ -33,6 +34,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const formats = useFormats();
   const [message, setMessage] = useState<FieldMessage>();
   const [scope, setScope] = useState<Scope>('full');
+  const [takenOut, setTakenOut] = useState(false);
+  const soak = answer.pen.sides.find((side) => side.quantity === quantity)?.soakUntilMs;
   const { body: pen } = answer.pen;
   const chosen = bench.draft.lots ?? {};
   const { kind, nominals: all, pouredOf } = cupsOf(answer, quantity, chosen);
@@ -41,6 +44,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const rinse =
     formats.settings.rinseWater === 'pure' ? prepareSays.pureWater : prepareSays.cleanTapWater;
 
+  if (soak && !takenOut)
+    return <InItsSoak code={pen.code} untilMs={soak} onTakenOut={() => setTakenOut(true)} />;
   const begin = () => {
     const { plan, message: wrong } = planOf({
       answer,
@@ -122,6 +127,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
         onOneCup={adjustable && scope !== 'first' ? () => setScope('first') : undefined}
       />
       <CleanedQuestion
+        known={answer.movedSince}
         cleaned={bench.draft.afterCleaning === true}
         onCleaned={(afterCleaning) => bench.change({ afterCleaning })}
       />

@@ -31,7 +31,7 @@ jest.mock('@/book/react', () => ({
 }));
 
 const answer = {
-  pen: { id: 'p1', body: { code: 'P1' } },
+  pen: { id: 'p1', body: { code: 'P1' }, sides: [] },
   lots: [],
 } as unknown as BenchAnswer;
 const opened = () => renderHook(() => useBench(answer, 'ph'));

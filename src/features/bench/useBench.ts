@@ -3,6 +3,7 @@ import {
   beginSittingAnew,
   cleanAndDipAgain,
   cleanedAtBench,
+  endSoak,
   giveUpSitting,
   keepFound,
   keepSitting,
@@ -28,12 +29,12 @@ const atRest = {
 } as const;
 
 /** A sitting that begins now. */
-const begunNow = (penId: string, quantity: 'ph' | 'ec'): BenchDraft => ({
+const begunNow = (penId: string, quantity: 'ph' | 'ec', afterCleaning = false): BenchDraft => ({
   penId,
   quantity,
   startedAt: new Date().toISOString(),
   events: [],
-  afterCleaning: false,
+  afterCleaning,
   typed: '',
 });
 
@@ -48,7 +49,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   const { acts } = useBook();
   const { act } = useAct();
   const [draft, setDraft] = useState<BenchDraft>(
-    () => answer.draft?.body ?? begunNow(answer.pen.id, quantity),
+    () => answer.draft?.body ?? begunNow(answer.pen.id, quantity, answer.movedSince !== undefined),
   );
   /** The sitting as it is now, before it is drawn: two things within one frame both count. */
   const latest = useRef(draft);
@@ -131,7 +132,10 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     });
     if (!session) return false;
     const { code } = answer.pen.body;
-    const also = [...portionsTaken(session, used), ...more];
+    const soak = answer.pen.sides.find((side) => side.quantity === quantity)?.soak;
+    // A probe that was checked stands in its soak no longer.
+    const ended = soak ? endSoak(soak, soak.body, session.finishedAt).changes : [];
+    const also = [...portionsTaken(session, used), ...ended, ...more];
     const done = await act(saveCheck(session, { code, draftId: draftId.current, more: also }));
     return done !== undefined;
   };

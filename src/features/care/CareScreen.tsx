@@ -8,7 +8,9 @@ import { SchoolNote } from '@/features/parts/SchoolNote';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/form';
+import { Choice, TextField } from '@/ui/form';
+import { NumberField } from '@/ui/number-field';
+import { parseDecimal, type FieldMessage } from '@/words';
 import { LabelRow } from '@/ui/label-row';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -77,6 +79,12 @@ function doneLabel({ soakHours, dryHours }: CareCard): string {
   return dryHours === undefined ? careSays.doneBookIt : careSays.startDrying(dryHours);
 }
 
+/** Soaks as they are usual: a rest, a night, a dry probe, h. */
+const SOAK_HOURS = [2, 12, 24] as const;
+
+/** Nobody soaks a probe longer, h. */
+const MOST_SOAK_HOURS = 168;
+
 function Card(props: {
   readonly card: CareCard;
   readonly penId: string;
@@ -87,10 +95,16 @@ function Card(props: {
   const goOn = useGoOn();
   const { act, busy } = useAct();
   const [note, setNote] = useState('');
+  const [typedHours, setTypedHours] = useState(String(card.soakHours ?? ''));
+  const [hoursMessage, setHoursMessage] = useState<FieldMessage>();
+  const choosesHours = card.what === 'soak' && card.soakHours !== undefined;
   const book = async () => {
     const nowMs = Date.now();
     const { what, side, soakHours, dryHours } = card;
-    const hours = soakHours ?? dryHours;
+    const chosen = parseDecimal(typedHours);
+    const hours = choosesHours && chosen.ok ? chosen.value : (soakHours ?? dryHours);
+    if (choosesHours && !(chosen.ok && chosen.value > 0 && chosen.value <= MOST_SOAK_HOURS))
+      return setHoursMessage({ text: careSays.hoursMessage(MOST_SOAK_HOURS) });
     const until = hours === undefined ? undefined : new Date(nowMs + hours * HOUR_MS).toISOString();
     const body = { penId, side, what, at: new Date(nowMs).toISOString(), until, note };
     if (await act(careFor(body))) goOn.to(paths.pen(penId));
@@ -100,7 +114,14 @@ function Card(props: {
       actions={
         <>
           <Button wet label={commonSays.back} onPress={onBack} />
-          <Button kind="main" wet grow label={doneLabel(card)} disabled={busy} onPress={book} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={choosesHours ? careSays.startTheSoak : doneLabel(card)}
+            disabled={busy}
+            onPress={book}
+          />
         </>
       }
     >
@@ -121,6 +142,32 @@ function Card(props: {
           </View>
         ))}
       </View>
+      {choosesHours ? (
+        <>
+          <Choice
+            label={careSays.howLong}
+            value={typedHours}
+            onChoose={(hours) => {
+              setHoursMessage(undefined);
+              setTypedHours(hours);
+            }}
+            options={SOAK_HOURS.map((hours) => ({
+              value: String(hours),
+              label: careSays.hours(hours),
+            }))}
+          />
+          <NumberField
+            label={careSays.ownHours}
+            unit="h"
+            typed={typedHours}
+            onType={(text) => {
+              setHoursMessage(undefined);
+              setTypedHours(text);
+            }}
+            message={hoursMessage}
+          />
+        </>
+      ) : null}
       {card.disputed ? <SchoolNote about={card.disputed} /> : null}
       <TextField label={commonSays.note} typed={note} onType={setNote} />
     </Screen>

@@ -9,8 +9,9 @@ import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { CARE_WORD, careDetail, PEN_TONE, PEN_WORD, shortDay } from '@/words';
+import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, PEN_WORD, shortDay } from '@/words';
 import { PenChecks } from './PenChecks';
+import { BringBack, PenLeaves } from './PenLeaves';
 import { PenSidePanel } from './PenSidePanel';
 import { careDueLine, papersLine, reasonOf } from './penViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
@@ -42,11 +43,15 @@ export function PenDetail({
   if (pen === undefined) return <Skeleton label={commonSays.loadingThePen} />;
   if (pen === null) return <NoPen />;
   const go = (href: Path) => router.navigate(href);
+  const { gone } = pen.body;
+  const away = gone !== undefined || pen.word === 'resting';
   return (
     <Screen
       label={pen.body.code}
       actions={
-        beside ? null : (
+        beside ? null : away ? (
+          <BringBack pen={pen} />
+        ) : (
           <>
             <Button wet label={penSays.care} onPress={() => go(paths.care(penId))} />
             {pen.sides.map((side, at) => (
@@ -84,6 +89,11 @@ export function PenDetail({
             />
           )}
         </View>
+        {gone ? (
+          <Say size="small" bold>
+            {penSays.goneSince(GONE_WORD[gone.why], shortDay(Date.parse(gone.at)))}
+          </Say>
+        ) : null}
         <Say size="small">{reasonOf(pen)}</Say>
       </View>
       {pen.sides.map((side) => (
@@ -145,6 +155,7 @@ export function PenDetail({
         </View>
       ) : null}
       <PenChecks pen={pen} nowMs={nowMs} />
+      {away || beside ? null : <PenLeaves pen={pen} />}
     </Screen>
   );
 }

@@ -1,13 +1,31 @@
 import type { PenDetailAnswer, PenSide } from '@/book/answers';
+import { endSoak } from '@/acts';
+import { useAct } from '@/book/react';
 import { judgeReading } from '@/core/verdict';
+import { Button } from '@/ui/button';
 import { useFormats } from '@/shell/formats';
 import { WhyBudget } from '@/features/parts/WhyBudget';
 import { Panel } from '@/ui/layout';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
-import { TOLERANCE_WORD } from '@/words';
+import { TOLERANCE_WORD, type Formats } from '@/words';
 import { penSays } from '@/words/pens/pen';
 import { errorLine, lastCheckLine, nextCheckLine } from './penViewModel';
+
+/** How far off a side may be: the same to both sides, or as its leaflet has it. */
+function limitOf({ low, high }: PenSide['tolerance'], ph: boolean, formats: Formats): string {
+  const write = (value: number) => (ph ? formats.number(value, 2) : formats.number(100 * value, 0));
+  const unit = ph ? 'pH' : '%';
+  const even = write(-low) === write(high);
+  return even ? `± ${write(high)} ${unit}` : `−${write(-low)} to +${write(high)} ${unit}`;
+}
+
+/** Ends a soak before its time. */
+function SoakIsOver({ soak }: { readonly soak: NonNullable<PenSide['soak']> }) {
+  const { act, busy } = useAct();
+  const over = () => act(endSoak(soak, soak.body, new Date().toISOString()));
+  return <Button label={penSays.soakIsOver} disabled={busy} onPress={over} />;
+}
 
 /** One side: its error in the notch of its tolerance. */
 export function PenSidePanel(props: {
@@ -20,9 +38,7 @@ export function PenSidePanel(props: {
   const ph = side.quantity === 'ph';
   const { error, tolerance, state } = side;
   const line = errorLine(side, formats);
-  const limit = ph
-    ? penSays.plusMinusPh(formats.number(tolerance.high, 2))
-    : `± ${formats.number(100 * tolerance.high, 0)} %`;
+  const limit = limitOf(tolerance, ph, formats);
   return (
     <Panel>
       <Say bold>
@@ -55,7 +71,8 @@ export function PenSidePanel(props: {
           {penSays.onlyMakersAccuracy}
         </Say>
       )}
-      <Say size="small">{nextCheckLine(side, nowMs)}</Say>
+      {pen.body.gone ? null : <Say size="small">{nextCheckLine(side, nowMs)}</Say>}
+      {side.soak ? <SoakIsOver soak={side.soak} /> : null}
     </Panel>
   );
 }

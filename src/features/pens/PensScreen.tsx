@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import { usePathname, useRouter } from 'expo-router';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
@@ -11,6 +12,7 @@ import { PEN_TONE, PEN_WORD } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
+import { penSays } from '@/words/pens/pen';
 import { pensSays } from '@/words/pens/pens';
 
 /** Each pen as a label: its state in a word, its error at the crops' pH, when it is due. */
@@ -23,6 +25,8 @@ export function PensScreen() {
   const formats = useFormats();
   const { data: pens } = useAnswer(questions.pens(nowMs));
   if (!pens) return <Skeleton label={pensSays.loadingPens} />;
+  const here = pens.filter(({ body }) => !body.gone);
+  const gone = pens.filter(({ body }) => body.gone);
   return (
     <Screen
       actions={
@@ -40,14 +44,14 @@ export function PensScreen() {
         {pensSays.pens}
       </Say>
       <Say size="small" tone="soft">
-        {pens.length === 0 ? pensSays.whatStandsHere : pensSummary(pens)}
+        {pens.length === 0 ? pensSays.whatStandsHere : pensSummary(here)}
       </Say>
-      {pens.map((pen) => {
+      {[...here, ...gone].map((pen, at) => {
         const { code, name } = pen.body;
         const href = paths.pen(pen.id);
         const due = dueLine(pen, nowMs);
         const trouble = pen.word === 'cantBeTrusted';
-        return (
+        const row = (
           <LabelRow
             key={pen.id}
             code={code}
@@ -68,6 +72,15 @@ export function PensScreen() {
             ))}
             <Say size="small">{due}</Say>
           </LabelRow>
+        );
+        if (at !== here.length) return row;
+        return (
+          <Fragment key={pen.id}>
+            <Say size="large" face="slab" heading={2}>
+              {penSays.noLongerHere}
+            </Say>
+            {row}
+          </Fragment>
         );
       })}
     </Screen>

@@ -26,6 +26,7 @@ const side = (more: object): PenSide =>
 const pen = (word: string, more: object = {}): PenAnswer =>
   ({
     word,
+    body: {},
     openBench: [],
     sides: [side({ lastCheckMs: now - 2 * DAY_MS, dueAtMs: now + 5 * DAY_MS })],
     ...more,
@@ -49,6 +50,8 @@ test('the due date, or what comes before it', () => {
     dueLine(pen('checkDue', { sides: [side({ lastCheckMs: 1, dueAtMs: now - 2 * DAY_MS })] }), now),
   ).toBe('check was due 2 d ago');
   expect(dueLine(pen('cantBeTrusted'), now)).toBe('check now');
+  const lost = pen('gone', { body: { gone: { why: 'lost', at: '' } } });
+  expect(dueLine(lost, now)).toBe('lost');
   expect(dueLine(pen('unverified', { sides: [side({})] }), now)).toBe('check it in a buffer first');
   expect(dueLine(pen('ready', { openBench: ['ph'] }), now)).toContain('go on');
 });

@@ -8,6 +8,7 @@ import {
   disagreeWords,
   dueReason,
   EVENT_WORD,
+  GONE_WORD,
   LEFT_OUT_REASON,
   PEN_REASON,
   PEN_WORD,
@@ -30,6 +31,7 @@ export function errorLine(side: PenSide, formats: Formats): string {
 
 /** When the next check is due, or why there is no date. */
 export function dueLine(pen: PenAnswer, nowMs: number): string {
+  if (pen.body.gone) return GONE_WORD[pen.body.gone.why].toLowerCase();
   const open = pen.openBench[0];
   if (open) return 'a sitting is open: go on';
   const dues = pen.sides.flatMap((side) => side.dueAtMs ?? []);
@@ -135,6 +137,7 @@ export function papersLine({ papers }: Pick<PenDetailAnswer['body'], 'papers'>):
 
 /** Why it is in its state: the event or date that makes it so, else the word's own reason. */
 export function reasonOf(pen: Pick<PenDetailAnswer, 'word' | 'sides'>): string {
+  if (pen.word === 'gone') return PEN_REASON.gone;
   if (pen.sides.some(({ state }) => state.standing === 'broken')) return BROKEN_REASON;
   const isLeftOut = pen.sides.some(({ word, leftOut }) => word === 'cantBeTrusted' && leftOut);
   if (pen.word === 'cantBeTrusted' && isLeftOut) return LEFT_OUT_REASON;

@@ -6,6 +6,7 @@ import { useAct, useDraft } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import type { Sample } from '@/records/kinds';
 import { surpriseQuestion } from './surprise';
+import { preselected } from './preselected';
 import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';
 import { readingBody } from './readingBody';
 import type { Saved } from './SavedReading';
@@ -53,7 +54,7 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
   const formats = useFormats();
   const { act, busy } = useAct();
   const [typed, setTyped] = useState(initial);
-  const [pens, setPens] = useState(answer.remembered[tank.id] ?? {});
+  const [pens, setPens] = useState<Draft['pens']>({});
   const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
   const [failure, setFailure] = useState<string>();
   const [surprise, setSurprise] = useState<string>();
@@ -70,7 +71,8 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
   }, [typed, pens, about, initial, draft]);
   const withSide = (quantity: 'ph' | 'ec') => answer.pens.filter((pen) => pen.body[quantity]);
   const choose = (quantity: 'ph' | 'ec', id: string | undefined) =>
-    withSide(quantity).find((pen) => pen.id === id) ?? withSide(quantity)[0];
+    withSide(quantity).find((pen) => pen.id === id) ??
+    preselected(withSide(quantity), quantity, answer.remembered[tank.id]?.[`${quantity}PenId`]);
   const phPen = choose('ph', pens.phPenId);
   const ecPen = choose('ec', pens.ecPenId);
   const input = { tank: tank.body, phPen, ecPen, formats, ...about };

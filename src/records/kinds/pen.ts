@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CHECK_POLICIES } from '@/core/schedule';
-import { finite, noteText, positive, shortText } from './common';
+import { finite, instant, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
 const pressSchema = z.object({
@@ -118,6 +118,8 @@ export const penSchema = z
     tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
     /** How long its pH probe should last, days; a year where nothing is stated. */
     expectedLifeDays: positive.max(3650).optional(),
+    /** It is no longer there: not offered, not due; its records stay. */
+    gone: z.object({ why: z.enum(['lost', 'sold', 'broken']), at: instant }).optional(),
     display: displaySchema.optional(),
     papers: papersSchema.optional(),
     note: noteText.default(''),

@@ -38,6 +38,11 @@ export const prepareSays = {
   wasProbeCleaned: 'Was the probe cleaned or soaked since its last reading?',
   notCleanedHint: 'good: this check tells how wrong it was',
   cleanedHint: 'marked “after cleaning”',
+  knownFromBook: (what: string, when: string) => `${what} ${when}, by the book`,
+  inItsSoak: (when: string) => `It is in its soak until ${when}.`,
+  soakHint:
+    'A probe taken out early settles slowly and may move again. Checked now it counts, and the soak ends.',
+  soakEnds: 'Take it out: the soak ends',
   howToMixSachets: 'How to mix powder sachets',
   howToMix: (sachetMl: number) =>
     `1. A clean plastic cup and exactly ${sachetMl} mL of distilled water for each sachet (or the volume on the sachet itself). 2. Pour the powder in, tap the last grains out. 3. Stir until every grain has gone; rinse the spoon between sachets. 4. Write the value and today’s date on each cup. It is good for 30 days, and its own value is a little less sure than a bottle’s.`,
