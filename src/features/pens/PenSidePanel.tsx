@@ -17,7 +17,9 @@ function limitOf({ low, high }: PenSide['tolerance'], ph: boolean, formats: Form
   const write = (value: number) => (ph ? formats.number(value, 2) : formats.number(100 * value, 0));
   const unit = ph ? 'pH' : '%';
   const even = write(-low) === write(high);
-  return even ? `± ${write(high)} ${unit}` : `−${write(-low)} to +${write(high)} ${unit}`;
+  return even
+    ? penSays.limitEven(write(high), unit)
+    : penSays.limitBetween({ below: write(-low), above: write(high), unit });
 }
 
 /** Ends a soak before its time. */

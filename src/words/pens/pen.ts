@@ -21,6 +21,9 @@ export const penSays = {
   toleranceAndSchool: (limit: string, school: string) =>
     `tolerance ${limit} (${school}); every reading is corrected by this`,
   plusMinusPh: (margin: string) => `± ${margin} pH`,
+  limitEven: (margin: string, unit: string) => `± ${margin} ${unit}`,
+  limitBetween: ({ below, above, unit }: Told<'below' | 'above' | 'unit'>) =>
+    `−${below} to +${above} ${unit}`,
   ofError: (side: string) => `of the ${side} error`,
   onlyMakersAccuracy: 'The maker’s accuracy is all there is.',
   checks: 'Checks',
