@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import {
   addPen,
   addTank,
@@ -10,21 +10,9 @@ import {
   startCheck,
   typeReading,
 } from './support/grower';
+import { addIt, newPen } from './support/pens';
 
 const DAY_MS = 86_400_000;
-
-/** Opens the form of a new pen of a kind. */
-async function newPen(page: Page, profile: RegExp, code: string): Promise<void> {
-  await goTo(page, 'Pens');
-  await press(page, 'Add a pen');
-  await page.getByRole('radio', { name: profile }).click();
-  await page.getByLabel('Code').fill(code);
-}
-
-const addIt = async (page: Page, code: string) => {
-  await press(page, 'Add the pen');
-  await expectHeading(page, new RegExp(`^${code} · `));
-};
 
 test('a second point that misses twice leads through cleaning, then a fresh portion', async ({
   page,

@@ -6,6 +6,7 @@ const PLURAL = {
   day: 'days',
   entry: 'entries',
   hour: 'hours',
+  lot: 'lots',
   minute: 'minutes',
   pour: 'pours',
   portion: 'portions',

@@ -19,6 +19,8 @@ export interface BenchAnswer {
   /** How many more such sittings the Shelf allows; absent where amounts are not known. */
   readonly sittingsLeft?: number | undefined;
   readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
+  /** The temperature of cups that still stand: of a check finished within the hour, °C. */
+  readonly cupsTempC?: number | undefined;
   /** What was done to the side, or befell it, after all that was read with it. */
   readonly movedSince?: { readonly what: CareKind; readonly atMs: number } | undefined;
 }

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/units';
 import type { BenchAnswer, LotAnswer, SettingsAnswer } from '@/book/answers';
 import { calibrationsLeft, lotState } from '@/core/lots';
 import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type RecordId } from '@/records';
@@ -62,6 +63,16 @@ function movedSinceUse(
   return moved && { what: moved.record.body.what, atMs: moved.atMs };
 }
 
+/** The temperature of cups that still stand from a check within the hour, of whichever pen or side. */
+function cupsStanding(book: BookState, nowMs: number): number | undefined {
+  const newest = book
+    .all('session')
+    .map(({ body }) => ({ tempC: body.plan.tempC, atMs: Date.parse(body.finishedAt) }))
+    .filter(({ atMs }) => atMs <= nowMs && nowMs - atMs < HOUR_MS)
+    .sort((a, b) => b.atMs - a.atMs)[0];
+  return newest?.tempC;
+}
+
 /** What the Bench needs for one side of a pen. */
 export function benchAnswer(
   book: BookState,
@@ -77,6 +88,7 @@ export function benchAnswer(
     lots: shelfAnswer(book, nowMs),
     sittingsLeft: sittingsLeft(book, pen.body, { quantity, nowMs }),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
+    cupsTempC: cupsStanding(book, nowMs),
     movedSince: movedSinceUse(book, penId, quantity, nowMs),
   };
 }

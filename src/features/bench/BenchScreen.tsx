@@ -29,14 +29,14 @@ export function BenchScreen() {
   const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
   if (!pens) return <Skeleton label={sittingSays.loadingTheBench} />;
   if (!pen || !wanted) return <NoBench />;
-  const then = params.then === 'ph' && wanted === 'ec' ? 'ph' : undefined;
+  const then = sides.find((side) => side === params.then && side !== wanted);
   return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
 }
 
 interface Wanted {
   readonly penId: string;
   readonly quantity: 'ph' | 'ec';
-  readonly then: 'ph' | undefined;
+  readonly then: 'ph' | 'ec' | undefined;
 }
 
 function Loading({ penId, quantity, then }: Wanted) {

@@ -132,6 +132,9 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           }}
           message={message}
           onStep={stepBy}
+          onEnter={() => take(false)}
+          autoFocus
+          takesDigits
         />
         {phase === 'asLeft' && press?.endsUnseen ? (
           <View style={styles.sure}>

@@ -6,6 +6,7 @@ import { useBook } from '@/book/react';
 import type { BenchOutcome, BenchPlan } from '@/core/procedure';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
+import { TextField } from '@/ui/form';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { outcomeSentence } from '@/words/bench/benchWords';
@@ -18,6 +19,7 @@ import { CAP_LIQUIDS, type CapLiquid } from './capLiquids';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
 import { paths } from '@/shell/navigation/paths';
+import { commonSays } from '@/words/common';
 import { decideSays } from '@/words/bench/decide';
 import { capTip } from '@/acts';
 
@@ -27,14 +29,17 @@ interface Props {
   readonly plan: BenchPlan;
   readonly outcome: BenchOutcome;
   /** The other side comes after, in the same sitting. */
-  readonly then?: 'ph' | undefined;
+  readonly then?: 'ph' | 'ec' | undefined;
 }
+
+const SIDE = { ph: 'pH', ec: 'EC' } as const;
 
 /** The verdict of the sitting, and putting it into the book. */
 export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const goOn = useGoOn();
   const { client } = useBook();
   const [saving, setSaving] = useState(false);
+  const [note, setNote] = useState('');
   const [cap, setCap] = useState<CapLiquid>('storage');
   const asksCap = pen.body.ph !== null && !then;
   // A probe that is only compared: cleaned at the spot it may be good again.
@@ -51,7 +56,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const save = async () => {
     setSaving(true);
     try {
-      if (await bench.finish(outcome, asksCap ? await capped() : [])) goOn.to(nextHref);
+      if (await bench.finish(outcome, asksCap ? await capped() : [], note)) goOn.to(nextHref);
     } finally {
       // Where it failed the sitting is still here, to be saved again.
       setSaving(false);
@@ -65,7 +70,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
             kind={dirty ? 'quiet' : 'main'}
             wet
             grow={!dirty}
-            label={then ? decideSays.saveThenPh : decideSays.saveTheCheck}
+            label={then ? decideSays.saveThen(SIDE[then]) : decideSays.saveTheCheck}
             disabled={saving}
             onPress={save}
           />
@@ -101,13 +106,14 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       <Say size="small" tone="soft">
         {decideSays.portionsComeOffLots(
           then
-            ? decideSays.rinseThenPh
+            ? decideSays.rinseThen(SIDE[then])
             : asksCap
               ? decideSays.rinseAndCapWet
               : decideSays.rinseAndDryEcFace,
         )}
       </Say>
       {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
+      <TextField label={commonSays.note} typed={note} onType={setNote} />
       {outcome === 'leftOut' && !plan.adjustable ? (
         <FoundLookBack plan={plan} draft={bench.draft} good={false} />
       ) : null}

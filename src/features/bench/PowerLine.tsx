@@ -39,14 +39,14 @@ export function PowerLine({ pen, bench, plan }: Props) {
       </View>
     );
   if (offMs === undefined) return null;
-  const minutes = Math.floor((offMs - nowMs) / MINUTE_MS);
+  const minutes = (offMs - nowMs) / MINUTE_MS;
   return (
     <Say size="small" tone={minutes < 1 ? 'attention' : 'soft'}>
       {offMs <= nowMs
         ? ageingSays.offByNow
         : minutes < 1
           ? ageingSays.offSoon
-          : ageingSays.offIn(minutes)}
+          : ageingSays.offIn(Math.ceil(minutes))}
     </Say>
   );
 }

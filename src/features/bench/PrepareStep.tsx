@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { BenchAnswer } from '@/book/answers';
+import { temperatureFromCelsius } from '@/core/units';
 import { useFormats } from '@/shell/formats';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { useBack } from '@/shell/navigation/useBack';
@@ -8,7 +9,7 @@ import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
-import type { FieldMessage } from '@/words';
+import type { FieldMessage, Formats } from '@/words';
 import { penHints } from '@/words/bench/benchWords';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
@@ -25,8 +26,14 @@ interface Props {
   readonly bench: Bench;
   readonly quantity: 'ph' | 'ec';
   /** The other side comes after, in the same sitting. */
-  readonly then?: 'ph' | undefined;
+  readonly then?: 'ph' | 'ec' | undefined;
 }
+
+/** The temperature of cups that still stand, as it is typed. */
+const standing = (tempC: number | undefined, formats: Formats) =>
+  tempC === undefined
+    ? ''
+    : formats.number(temperatureFromCelsius(tempC, formats.settings.tempUnit), 1);
 
 /** Before the first dip: temperature, portions, lots, and whether it was cleaned already. */
 export function PrepareStep({ answer, bench, quantity, then }: Props) {
@@ -35,6 +42,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const [message, setMessage] = useState<FieldMessage>();
   const [scope, setScope] = useState<Scope>('full');
   const [takenOut, setTakenOut] = useState(false);
+  const [touched, setTouched] = useState(false);
   const soak = answer.pen.sides.find((side) => side.quantity === quantity)?.soakUntilMs;
   const { body: pen } = answer.pen;
   const chosen = bench.draft.lots ?? {};
@@ -46,6 +54,8 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
 
   if (soak && !takenOut)
     return <InItsSoak code={pen.code} untilMs={soak} onTakenOut={() => setTakenOut(true)} />;
+  // Cups that still stand have their temperature already.
+  const typed = bench.draft.typed || (touched ? '' : standing(answer.cupsTempC, formats));
   const begin = () => {
     const { plan, message: wrong } = planOf({
       answer,
@@ -53,7 +63,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       scope,
       chosen,
       formats,
-      typed: bench.draft.typed,
+      typed,
     });
     setMessage(wrong);
     if (!plan) return;
@@ -78,7 +88,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
         </Say>
         <Say>{prepareSays.cupsAndMinutes(nominals.length)}</Say>
       </View>
-      {then ? <Say>{prepareSays.ecFirst}</Say> : null}
+      {then ? <Say>{then === 'ph' ? prepareSays.ecFirst : prepareSays.phFirst}</Say> : null}
       {penHints(pen, quantity).map((hint) => (
         <Say key={hint} size="small" tone="soft">
           {hint}
@@ -88,12 +98,16 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
         <NumberField
           label={commonSays.cups}
           unit={formats.settings.tempUnit}
-          typed={bench.draft.typed}
-          onType={(typed) => {
+          typed={typed}
+          onType={(text) => {
             setMessage(undefined);
-            bench.type(typed);
+            setTouched(true);
+            bench.type(text);
           }}
           message={message}
+          onEnter={begin}
+          autoFocus
+          takesDigits
           size="large"
         />
         <Say size="small" tone="soft">

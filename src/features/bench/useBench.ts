@@ -120,7 +120,11 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   };
 
   /** Puts the sitting into the book, with what else was done at its end. */
-  const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<boolean> => {
+  const finish = async (
+    outcome: BenchOutcome,
+    more: readonly Change[] = [],
+    note = '',
+  ): Promise<boolean> => {
     clearTimeout(typing.current);
     await queue.current;
     const { plan } = latest.current;
@@ -129,6 +133,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
       outcome,
       finishedAt: new Date().toISOString(),
       pastDateLots: used.filter(pastDate).map(({ id }) => id),
+      note,
     });
     if (!session) return false;
     const { code } = answer.pen.body;

@@ -23,6 +23,7 @@ import { chunkPart } from '@/shell/chunk';
 import { TimerLine } from './TimerLine';
 import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
+import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
@@ -68,6 +69,7 @@ export function RootLayout() {
 function Frame() {
   const { device } = useBook();
   const wide = useIsWide();
+  const keypad = useVisibleHeight();
   useEffect(() => applyTheme(device.theme, device.textScale), [device]);
   useEffect(() => warmUp(), []);
   return (
@@ -88,7 +90,7 @@ function Frame() {
         </PlaceBoundary>
         <ActLine />
       </View>
-      {wide ? null : <PlacesBar wide={false} />}
+      {wide || keypad ? null : <PlacesBar wide={false} />}
       <LeftOutIfBroken about="overlays">
         <Overlays />
       </LeftOutIfBroken>

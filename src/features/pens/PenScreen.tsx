@@ -112,12 +112,19 @@ export function PenDetail({
           />
         ))}
       <View style={styles.links}>
-        {pen.sides.length > 1 ? (
-          <Button
-            kind="text"
-            label={penSays.checkBothEcFirst}
-            onPress={() => go(paths.bench(penId, { quantity: 'ec', then: 'ph' }))}
-          />
+        {pen.sides.length > 1 && !away ? (
+          <>
+            <Button
+              kind="text"
+              label={penSays.checkBothEcFirst}
+              onPress={() => go(paths.bench(penId, { quantity: 'ec', then: 'ph' }))}
+            />
+            <Button
+              kind="text"
+              label={penSays.checkBothPhFirst}
+              onPress={() => go(paths.bench(penId, { quantity: 'ph', then: 'ec' }))}
+            />
+          </>
         ) : null}
         {pen.body.ph ? (
           <Button

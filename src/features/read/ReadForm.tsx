@@ -84,6 +84,7 @@ export function ReadForm(props: Props) {
             onType={type('ph')}
             onStep={step('ph', phPen, latest?.ph?.shown ?? middle(tank.body.phBand))}
             message={view.ph.message}
+            takesDigits
           />
           <LiveVerdict quantity="ph" judged={view.ph.judged} band={bands.ph} />
           <PenLine

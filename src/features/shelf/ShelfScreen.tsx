@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import { usePathname, useRouter } from 'expo-router';
+import type { LotAnswer } from '@/book/answers';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
@@ -23,14 +25,16 @@ import { shelfSays } from '@/words/shelf/shelf';
 export function ShelfScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
-  const path = usePathname();
+  const [showsUsedUp, setShowsUsedUp] = useState(false);
   const hint = useKeyHint();
   useKeyAct('add', () => router.navigate(paths.newLot));
   const formats = useFormats();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   const { data: shopping = [] } = useAnswer(questions.shopping(nowMs));
   if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
-  const past = lots.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
+  const inUse = lots.filter(({ state }) => state.word !== 'empty');
+  const usedUp = lots.filter(({ state }) => state.word === 'empty');
+  const past = inUse.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
   const summary =
     past === 0 ? shelfSays.allInDate : shelfSays.pastDate(past, past === 1 ? 'its' : 'their');
   return (
@@ -69,43 +73,59 @@ export function ShelfScreen() {
           ))}
         </Panel>
       ) : null}
-      {lots.map((lot) => {
-        const { body, state } = lot;
-        const name = liquidName(body, formats);
-        const code =
-          body.nominal === undefined
-            ? body.kind === 'storage'
-              ? 'KCl'
-              : '···'
-            : formats.number(body.nominal, 2);
-        const href = paths.lot(lot.id);
-        const liquid = body.kind === 'buffer' || body.kind === 'ecStandard';
-        const left = liquid
-          ? portionsWords(state)
-          : body.left === undefined
-            ? ''
-            : shelfSays.mlLeft(body.left);
-        return (
-          <LabelRow
-            key={lot.id}
-            code={code}
-            action={commonSays.change}
-            edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
-            href={href}
-            selected={path.startsWith(href)}
-            onPress={() => router.navigate(href)}
-          >
-            <Say bold>{name}</Say>
-            {left ? <Say size="small">{left}</Say> : null}
-            <Say size="small" tone={LOT_TONE[state.word]} bold={LOT_TONE[state.word] === 'off'}>
-              {[dateWords(state), body.lotCode && shelfSays.lotNumber(body.lotCode)]
-                .filter(Boolean)
-                .join(' · ')}
-            </Say>
-          </LabelRow>
-        );
-      })}
+      {inUse.map((lot) => (
+        <LotRow key={lot.id} lot={lot} />
+      ))}
+      {usedUp.length > 0 ? (
+        <Button
+          kind="text"
+          label={shelfSays.usedUp(usedUp.length)}
+          onPress={() => setShowsUsedUp(!showsUsedUp)}
+        />
+      ) : null}
+      {showsUsedUp ? usedUp.map((lot) => <LotRow key={lot.id} lot={lot} />) : null}
     </Screen>
+  );
+}
+
+/** A lot: what is left, until when it is good. */
+function LotRow({ lot }: { readonly lot: LotAnswer }) {
+  const router = useRouter();
+  const path = usePathname();
+  const formats = useFormats();
+  const { body, state } = lot;
+
+  const name = liquidName(body, formats);
+  const code =
+    body.nominal === undefined
+      ? body.kind === 'storage'
+        ? 'KCl'
+        : '···'
+      : formats.number(body.nominal, 2);
+  const href = paths.lot(lot.id);
+  const liquid = body.kind === 'buffer' || body.kind === 'ecStandard';
+  const left = liquid
+    ? portionsWords(state)
+    : body.left === undefined
+      ? ''
+      : shelfSays.mlLeft(body.left);
+  return (
+    <LabelRow
+      code={code}
+      action={commonSays.change}
+      edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
+      href={href}
+      selected={path.startsWith(href)}
+      onPress={() => router.navigate(href)}
+    >
+      <Say bold>{name}</Say>
+      {left ? <Say size="small">{left}</Say> : null}
+      <Say size="small" tone={LOT_TONE[state.word]} bold={LOT_TONE[state.word] === 'off'}>
+        {[dateWords(state), body.lotCode && shelfSays.lotNumber(body.lotCode)]
+          .filter(Boolean)
+          .join(' · ')}
+      </Say>
+    </LabelRow>
   );
 }
 

@@ -39,6 +39,10 @@ function isTyping(target: EventTarget | null): boolean {
   return !!element?.closest('input, textarea, select, [contenteditable=true]');
 }
 
+/** The field on this screen that takes digits, where one was typed. */
+const fieldFor = (key: string): HTMLElement | null =>
+  /^[0-9.,-]$/.test(key) ? document.querySelector('input[data-takes-digits]') : null;
+
 /** Binds the keys of the house; screens below offer what each does. The newest offer wins. */
 export function Keys({ children }: { readonly children: ReactNode }) {
   const [offers] = useState<Offers>(() => new Map());
@@ -51,6 +55,9 @@ export function Keys({ children }: { readonly children: ReactNode }) {
       if (event.defaultPrevented || document.querySelector('[aria-modal=true]')) return;
       const { key, ctrlKey, metaKey, altKey } = event;
       const typing = isTyping(event.target);
+      // A digit is meant for the field that waits for one: it never leads to a place then.
+      const waiting = typing || ctrlKey || metaKey || altKey ? null : fieldFor(key);
+      if (waiting) return waiting.focus();
       const meaning = meaningOf({ key, ctrlKey, metaKey, altKey, typing }, shortcuts);
       if (!meaning) return;
       if (meaning.kind === 'place') {

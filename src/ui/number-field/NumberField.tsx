@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { inBackground } from '@/trouble';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { Press } from '../button';
 import { FieldNote, type FieldNoteProps } from '../form/FieldNote';
@@ -18,11 +19,16 @@ interface Props {
   readonly onUnit?: (() => void) | undefined;
   readonly size?: 'hero' | 'large';
   readonly autoFocus?: boolean;
+  /** Enter does the main thing, where the keypad has one. */
+  readonly onEnter?: (() => unknown) | undefined;
+  /** Digits typed while nothing has the focus are meant for this field. */
+  readonly takesDigits?: boolean;
 }
 
 /** A number typed with wet thumbs: large, with its unit, steps, and its message beside it. */
 export function NumberField(props: Props) {
-  const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero', autoFocus } = props;
+  const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero' } = props;
+  const { autoFocus, onEnter, takesDigits } = props;
   const noteId = useId();
   const step = (direction: 1 | -1, sign: string, name: string) =>
     onStep ? (
@@ -53,6 +59,9 @@ export function NumberField(props: Props) {
             inputMode="decimal"
             autoComplete="off"
             autoFocus={autoFocus}
+            {...(takesDigits ? ({ dataSet: { takesDigits: 'true' } } as object) : {})}
+            blurOnSubmit={false}
+            onSubmitEditing={() => inBackground('enter', onEnter?.())}
             onFocus={(event) => selectAll(event.target as unknown as HTMLInputElement)}
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />

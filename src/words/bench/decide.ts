@@ -21,11 +21,12 @@ export const decideSays = {
   stateOfCup: (cup: string, state: string) => `The ${cup} is ${state}.`,
   ifAccepted:
     'If you accept it, the miss is kept with the record and readings are corrected by it.',
-  saveThenPh: 'Save, then pH',
+  saveThen: (side: string) => `Save, then ${side}`,
   saveTheCheck: 'Save the check',
   cleanedDipAgain: 'Cleaned: dip again',
   cleanNow: 'Clean it now and dip again: this check is kept as it is, and another one begins.',
-  rinseThenPh: 'Rinse the probe well and throw the portion away; pH comes next.',
+  rinseThen: (side: string) =>
+    `Rinse the probe well and throw the portions away; ${side} comes next.`,
   rinseAndCapWet: 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.',
   rinseAndDryEcFace:
     'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.',

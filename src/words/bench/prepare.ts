@@ -13,6 +13,8 @@ export const prepareSays = {
     `${counted(cups, 'cup')}, about 2 minutes for each. First what it shows now, before anything is touched.`,
   ecFirst:
     'EC first: the storage liquid is strong salt, and a drop of it spoils the standard. pH comes after.',
+  phFirst:
+    'pH first, EC after. Rinse the probe well between: buffer and storage liquid are strong salt.',
   letTemperaturesMeet:
     'Temperature of the cups. Let portions, probe and room come to the same: the right number depends on it.',
   freshPortions: 'fresh portions',

@@ -7,6 +7,7 @@ export const penSays = {
   changeThePen: 'Change the pen',
   lookBackAt: (readings: string) => `Look back: ${readings}`,
   checkBothEcFirst: 'Check both, EC first',
+  checkBothPhFirst: 'Check both, pH first',
   probes: 'Probes',
   soakIsOver: 'The soak is over',
   penLeaves: 'This pen leaves',
