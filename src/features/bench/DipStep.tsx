@@ -133,7 +133,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           message={message}
           onStep={stepBy}
           onEnter={() => take(false)}
-          autoFocus
+          autoFocus={typed === '' || 'goOn'}
           takesDigits
         />
         {phase === 'asLeft' && press?.endsUnseen ? (

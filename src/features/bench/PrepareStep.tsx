@@ -106,7 +106,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           }}
           message={message}
           onEnter={begin}
-          autoFocus
+          autoFocus={bench.draft.typed === '' || 'goOn'}
           takesDigits
           size="large"
         />

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useRef } from 'react';
 import { inBackground } from '@/trouble';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { Press } from '../button';
@@ -18,7 +18,8 @@ interface Props {
   /** Tapping the unit changes it for good. */
   readonly onUnit?: (() => void) | undefined;
   readonly size?: 'hero' | 'large';
-  readonly autoFocus?: boolean;
+  /** It has the focus when it appears. What stands in it is replaced by typing; `goOn`: typed on. */
+  readonly autoFocus?: boolean | 'goOn';
   /** Enter does the main thing, where the keypad has one. */
   readonly onEnter?: (() => unknown) | undefined;
   /** Digits typed while nothing has the focus are meant for this field. */
@@ -30,6 +31,8 @@ export function NumberField(props: Props) {
   const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero' } = props;
   const { autoFocus, onEnter, takesDigits } = props;
   const noteId = useId();
+  // A field drawn anew under the typing thumb must not swallow what stands in it.
+  const goesOn = useRef(props.autoFocus === 'goOn');
   const step = (direction: 1 | -1, sign: string, name: string) =>
     onStep ? (
       <Press name={name} onPress={() => onStep(direction)} style={styles.step}>
@@ -58,11 +61,16 @@ export function NumberField(props: Props) {
             onChangeText={onType}
             inputMode="decimal"
             autoComplete="off"
-            autoFocus={autoFocus}
+            autoFocus={autoFocus !== undefined && autoFocus !== false}
             {...(takesDigits ? ({ dataSet: { takesDigits: 'true' } } as object) : {})}
             blurOnSubmit={false}
             onSubmitEditing={() => inBackground('enter', onEnter?.())}
-            onFocus={(event) => selectAll(event.target as unknown as HTMLInputElement)}
+            onFocus={(event) => {
+              const field = event.target as unknown as HTMLInputElement;
+              if (goesOn.current) field.setSelectionRange(typed.length, typed.length);
+              else selectAll(field);
+              goesOn.current = false;
+            }}
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />
         </View>
