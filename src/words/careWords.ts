@@ -3,6 +3,7 @@ import { clock, shortDay } from './when';
 /** What can be done to a pen or befall it; the names of the records. */
 export type CareName =
   | 'clean'
+  | 'inCleaner'
   | 'cleanHeavy'
   | 'cleanOil'
   | 'soak'
@@ -22,6 +23,7 @@ export type CareName =
 /** Each in a few words, as the Book tells it. */
 export const CARE_WORD: Readonly<Record<CareName, string>> = {
   clean: 'cleaned',
+  inCleaner: 'put into cleaner',
   cleanHeavy: 'cleaned of stubborn dirt',
   cleanOil: 'cleaned of oil',
   soak: 'put into its soak',

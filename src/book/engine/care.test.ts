@@ -9,9 +9,11 @@ import {
   probesMsOf,
   runningSoak,
 } from './penCare';
-import { pensAnswer } from './penAnswers';
+import { careDueAnswer } from './careDueAnswer';
+import { penAnswer, pensAnswer } from './penAnswers';
 import { roundAnswer } from './roundAnswer';
 import { shoppingAnswer } from './shoppingAnswer';
+import { readAnswer } from './tankAnswers';
 import { timersAnswer } from './timersAnswer';
 import { diary } from './testing/diary';
 
@@ -113,6 +115,35 @@ test('a cap with a stop-gap is on the line until it gets storage solution, howev
   expect(timersAnswer(book, nowMs - 2 * HOUR_MS)).toEqual([]);
   care('capTopUp', nowMs + DAY_MS, { side: 'ph' });
   expect(timersAnswer(book, nowMs + 2 * DAY_MS)).toEqual([]);
+});
+
+test('the stand in cleaner runs a timer until the cleaning is booked, and is no soak', () => {
+  const { book, penId, care } = bookWithPen();
+  const until = new Date(nowMs + HOUR_MS / 2).toISOString();
+  care('inCleaner', nowMs, { side: 'ph', until });
+  expect(timersAnswer(book, nowMs)).toMatchObject([{ kind: 'cleaner', refId: penId }]);
+  expect(runningSoak(book, penId, 'ph', nowMs + 1)).toBeUndefined();
+  expect(timersAnswer(book, nowMs + HOUR_MS)).toMatchObject([{ kind: 'cleaner' }]);
+  care('cleanHeavy', nowMs + HOUR_MS, { side: 'ph' });
+  expect(timersAnswer(book, nowMs + HOUR_MS).map(({ kind }) => kind)).not.toContain('cleaner');
+});
+
+test('what is gone is due for nothing, runs no timer, and is offered nowhere', () => {
+  const { book, penId, care, write } = bookWithPen();
+  care('stopGap', nowMs - HOUR_MS, { side: 'ph' });
+  const pen = book.record('pen', penId)!;
+  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toHaveLength(1);
+  const gone = { why: 'lost', at: new Date(nowMs).toISOString() } as const;
+  const { id: recordId, head, body } = pen;
+  write(nowMs, { kind: 'pen', recordId, parents: [head.revId], body: { ...body, gone } });
+  expect(penAnswer(book, book.record('pen', penId)!, nowMs)).toMatchObject({
+    word: 'gone',
+    sides: [{ dueAtMs: undefined }, { dueAtMs: undefined }],
+  });
+  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs })).toMatchObject({ stops: [], penCount: 0 });
+  expect(readAnswer(book, nowMs).pens).toEqual([]);
+  expect(timersAnswer(book, nowMs)).toEqual([]);
+  expect(careDueAnswer(book, book.record('pen', penId)!, nowMs)).toEqual([]);
 });
 
 test('drying runs a timer and forces a check, but is no soak', () => {

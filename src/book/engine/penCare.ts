@@ -82,12 +82,15 @@ export function forcingEvents(book: BookState, penId: RecordId, side: Side) {
   });
 }
 
-/** The soak that runs at `nowMs`, if any; drying is none. */
+/** What lasts for a while and is no soak: drying, and the half hour in cleaner. */
+const NO_SOAKS: readonly CareKind[] = ['wetElectronics', 'inCleaner'];
+
+/** The soak that runs at `nowMs`, if any. */
 export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs: number) {
   return careOf(book, penId, side).findLast(
     ({ record, atMs }) =>
       record.body.until !== undefined &&
-      record.body.what !== 'wetElectronics' &&
+      !NO_SOAKS.includes(record.body.what) &&
       atMs <= nowMs &&
       Date.parse(record.body.until) > nowMs,
   );

@@ -24,6 +24,14 @@ function stopGaps(book: BookState, nowMs: number): TimerRow[] {
   });
 }
 
+const CLEANED: readonly CareKind[] = ['clean', 'cleanHeavy', 'cleanOil'];
+
+/** Whether the cleaning that a stand in cleaner belongs to was booked: its timer was answered. */
+const cleanedAfter = (book: BookState, penId: string, sinceMs: number): boolean =>
+  careOf(book, penId, 'ph').some(
+    ({ record, atMs }) => atMs > sinceMs && CLEANED.includes(record.body.what),
+  );
+
 /** Every timer that runs, or has just run out: soaks and doses being mixed, soonest first. */
 export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[] {
   const soaks = book.all('careEvent').flatMap(({ id, body }): TimerRow[] => {
@@ -35,6 +43,8 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     const side = body.side === 'ec' ? 'ec' : 'ph';
     const row = { id, startMs, endMs, name: pen.body.code, refId: body.penId };
     if (body.what === 'wetElectronics') return [{ kind: 'drying', ...row }];
+    if (body.what === 'inCleaner')
+      return cleanedAfter(book, body.penId, startMs) ? [] : [{ kind: 'cleaner', ...row }];
     // A later soak of the same probe takes over.
     const newest = runningSoak(book, body.penId, side, Math.min(nowMs, endMs - 1));
     if (newest && newest.record.id !== id) return [];

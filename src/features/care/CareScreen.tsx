@@ -1,4 +1,4 @@
-import { HOUR_MS } from '@/core/units';
+import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -98,6 +98,13 @@ function Card(props: {
   const [typedHours, setTypedHours] = useState(String(card.soakHours ?? ''));
   const [hoursMessage, setHoursMessage] = useState<FieldMessage>();
   const choosesHours = card.what === 'soak' && card.soakHours !== undefined;
+  const cleaner = (minutes: number) => {
+    const nowMs = Date.now();
+    const until = new Date(nowMs + minutes * MINUTE_MS).toISOString();
+    const { side } = card;
+    const at = new Date(nowMs).toISOString();
+    return act(careFor({ penId, side, what: 'inCleaner', at, until, note: '' }));
+  };
   const book = async () => {
     const nowMs = Date.now();
     const { what, side, soakHours, dryHours } = card;
@@ -142,6 +149,14 @@ function Card(props: {
           </View>
         ))}
       </View>
+      {card.cleanerMinutes ? (
+        <Button
+          wet
+          label={careSays.startCleaner(card.cleanerMinutes)}
+          disabled={busy}
+          onPress={() => cleaner(card.cleanerMinutes!)}
+        />
+      ) : null}
       {choosesHours ? (
         <>
           <Choice

@@ -39,6 +39,9 @@ test('a stop-gap in the cap says until when, then what it needs, and leads to th
 });
 
 test('a pen that got wet inside dries for a day, then is checked', () => {
+  const cleaner = { ...soak, kind: 'cleaner', endMs: nowMs + 90_000 } as const;
+  expect(timerWords(cleaner, nowMs)).toBe('P2 in cleaner, 1:30');
+  expect(timerWords(cleaner, nowMs + 91_000)).toContain('rinse and brush');
   const drying = { ...soak, kind: 'drying' } as const;
   expect(timerWords(drying, nowMs)).toBe('P2 drying until tomorrow 08:30');
   expect(timerWords(drying, drying.endMs)).toBe('P2: dry by now, check it');

@@ -16,6 +16,11 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
       ? `${name}: dry by now, check it`
       : `${name} drying until ${dueTime(endMs, nowMs)}`;
   }
+  if (kind === 'cleaner') {
+    return leftMs <= 0
+      ? `${name}: out of the cleaner, rinse and brush`
+      : `${name} in cleaner, ${minutesSeconds(leftMs / 1000)}`;
+  }
   if (kind === 'stopGap') {
     return leftMs <= 0
       ? `${name}: its cap needs storage solution`
@@ -29,6 +34,6 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
 
 /** Where a timer leads. */
 export function timerHref({ kind, refId }: TimerRow): Path {
-  if (kind === 'stopGap') return paths.care(refId);
+  if (kind === 'stopGap' || kind === 'cleaner') return paths.care(refId);
   return kind === 'soak' || kind === 'drying' ? paths.pen(refId) : paths.read({ tank: refId });
 }

@@ -13,7 +13,7 @@ import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, PEN_WORD, shortDay } from '
 import { PenChecks } from './PenChecks';
 import { BringBack, PenLeaves } from './PenLeaves';
 import { PenSidePanel } from './PenSidePanel';
-import { careDueLine, papersLine, reasonOf } from './penViewModel';
+import { careDueLine, hasLookBack, papersLine, reasonOf } from './penViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { penSays } from '@/words/pens/pen';
@@ -102,15 +102,13 @@ export function PenDetail({
       {pen.drift.map((drift) => (
         <DriftPanel key={drift.quantity} drift={drift} nowMs={nowMs} />
       ))}
-      {pen.drift
-        .filter(({ points }) => points.length > 1)
-        .map(({ quantity }) => (
-          <Button
-            key={quantity}
-            label={penSays.lookBackAt(quantity === 'ph' ? 'pH' : 'EC')}
-            onPress={() => go(paths.lookBack(penId, { quantity }))}
-          />
-        ))}
+      {pen.drift.filter(hasLookBack).map(({ quantity }) => (
+        <Button
+          key={quantity}
+          label={penSays.lookBackAt(quantity === 'ph' ? 'pH' : 'EC')}
+          onPress={() => go(paths.lookBack(penId, { quantity }))}
+        />
+      ))}
       <View style={styles.links}>
         {pen.sides.length > 1 && !away ? (
           <>

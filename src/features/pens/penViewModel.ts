@@ -1,5 +1,5 @@
 import { DAY_MS } from '@/core/units';
-import type { PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
+import type { DriftAnswer, PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
 import {
   ago,
@@ -17,6 +17,10 @@ import {
   type Formats,
   SCALE_LABEL,
 } from '@/words';
+
+/** Whether a check looks back: at the one before it, or a first one at what was read before. */
+export const hasLookBack = ({ points, curve }: DriftAnswer): boolean =>
+  points.length > 1 || (curve[0]?.atMs ?? Infinity) < (points[0]?.atMs ?? -Infinity);
 
 /** The error of one side with its ±, where the crops live. */
 export function errorLine(side: PenSide, formats: Formats): string {

@@ -4,6 +4,7 @@ import { instant, noteText, recordRef } from './common';
 /** What is done to a pen, or happened to it. */
 export const CARE_KINDS = [
   'clean',
+  'inCleaner',
   'cleanHeavy',
   'cleanOil',
   'soak',

@@ -10,6 +10,7 @@ export const careSays = {
   hours: (hours: number) => counted(hours, 'hour'),
   ownHours: 'Or so many hours',
   hoursMessage: (most: number) => `Between a quarter of an hour and ${most} h.`,
+  startCleaner: (minutes: number) => `In the cleaner: start ${minutes} min`,
   doneBookIt: 'Done, book it',
   startDrying: (dryHours: number) => `Start ${dryHours} h of drying`,
 } as const;

@@ -13,6 +13,8 @@ export interface CareCard {
   readonly disputed?: DisputeId;
   /** A soak or rest in solution starts a timer, hours. */
   readonly soakHours?: number;
+  /** It stands in cleaner before, with a timer of its own, minutes. */
+  readonly cleanerMinutes?: number;
   /** Drying starts one too, hours. */
   readonly dryHours?: number;
 }
@@ -49,10 +51,14 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'ph',
     steps: [
-      'Half an hour in probe cleaner, standing.',
-      'Rinse well, two hours in storage solution, then calibrate.',
+      'Check it as found first. Guard off.',
+      'Stand it in probe cleaner for half an hour: press the button, the timer calls you.',
+      'Rinse. A soft brush round the bulb, very gently; never touch bulb or wick with fingers.',
+      'Rinse until nothing of the cleaner is left. Guard on.',
+      'Two hours in storage solution, then calibrate.',
     ],
     disputed: 'cleaningSoak',
+    cleanerMinutes: 30,
     soakHours: 2,
   },
   {
