@@ -6,7 +6,7 @@ import {
   type ToleranceRule,
 } from '../calibration';
 import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
-import type { DipPhase } from './benchEvents';
+import { dipReading, type BenchEvent, type DipPhase } from './benchEvents';
 
 /** A dip judged: the error in the display's unit and whether it passes. */
 export interface JudgedDip extends ToleranceResult {
@@ -31,6 +31,21 @@ function ruleOf(plan: BenchPlan, cup: Cup, phase: DipPhase): ToleranceRule {
 export function judgeDip(plan: BenchPlan, cup: Cup, phase: DipPhase, shown: number): JudgedDip {
   const rule = ruleOf(plan, cup, phase);
   return { target: rule.target, ...withinTolerance(shown, rule) };
+}
+
+/** A probe this far off in a buffer is dirty, dry or worn before it is out of adjustment, pH. */
+const CLEAN_FIRST_PH = 1;
+
+/** Whether what was found asks for cleaning and a soak before anything is adjusted; pH only. */
+export function isCleanedFirst(plan: BenchPlan, events: readonly BenchEvent[]): boolean {
+  return plan.cups.some((cup) => {
+    const { reading } = dipReading(events, 'asFound', cup.id);
+    return (
+      cup.quantity === 'ph' &&
+      reading !== undefined &&
+      Math.abs(judgeDip(plan, cup, 'asFound', reading.shown).error) > CLEAN_FIRST_PH
+    );
+  });
 }
 
 /** The displays that pass in a cup, lowest and highest, in the display's unit. */

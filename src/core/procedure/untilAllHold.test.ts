@@ -1,4 +1,11 @@
-import { dialOf, nextBenchStep, type BenchEvent, type BenchPlan, type Cup } from './index';
+import {
+  dialOf,
+  isCleanedFirst,
+  nextBenchStep,
+  type BenchEvent,
+  type BenchPlan,
+  type Cup,
+} from './index';
 import { told, seven, four, plan, read, found } from './testing/sittings';
 
 describe('a confirmation that misses', () => {
@@ -83,6 +90,12 @@ describe('a pen that switches itself off', () => {
     const found7 = [read('asFound', '7', 7.2), off(true)];
     expect(nextBenchStep(plan, found7)).toMatchObject({ phase: 'asFound', cup: { id: '4' } });
   });
+});
+
+test('more than 1 pH off asks for cleaning and a soak before adjusting', () => {
+  expect(isCleanedFirst(plan, found(8.05, 4.2))).toBe(true);
+  expect(isCleanedFirst(plan, found(7.9, 4.9))).toBe(false);
+  expect(isCleanedFirst(plan, [])).toBe(false);
 });
 
 test('which dial sets a cup follows from its value, not from its place', () => {

@@ -1,5 +1,11 @@
 import type { PenAnswer } from '@/book/answers';
-import { dipReading, judgeDip, type BenchPlan, type BenchStep } from '@/core/procedure';
+import {
+  dipReading,
+  isCleanedFirst,
+  judgeDip,
+  type BenchPlan,
+  type BenchStep,
+} from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -75,6 +81,11 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
             ? decideSays.nothingToAdjust
             : decideSays.readOnlyAndGood}
       </Say>
+      {!good && isCleanedFirst(plan, events) ? (
+        <Panel tone="caution">
+          <Say bold>{decideSays.cleanAndSoakFirst}</Say>
+        </Panel>
+      ) : null}
       <Panel>
         <DipTable plan={plan} events={events} />
       </Panel>

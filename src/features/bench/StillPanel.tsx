@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
 import type { BenchPlan } from '@/core/procedure';
@@ -14,6 +14,9 @@ import type { Bench } from './useBench';
 import { useSeenValues } from './useSeenValues';
 
 const TICK_MS = 250;
+
+/** A display that moved so often does not come to rest by itself. */
+const RESTLESS_AFTER = 5;
 
 /** The stillness watch: start it in the cup, restart it when the display moves, press when it says so. */
 interface Props {
@@ -35,8 +38,11 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
   const { dipSinceMs } = bench.draft;
   const seen = useSeenValues(bench, plan);
   const words = seenWords(seen.samples, plan, formats, nowMs);
-  const start = () =>
+  const [moved, setMoved] = useState(0);
+  const start = () => {
+    setMoved((times) => times + (watch.running ? 1 : 0));
     bench.change({ dipSinceMs: dipSinceMs ?? Date.now(), stillSinceMs: Date.now() });
+  };
   return (
     <View style={styles.panel}>
       <View style={styles.bar} aria-hidden>
@@ -66,6 +72,13 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
       {watch.still ? null : (
         <Button wet label={watch.running ? dipSays.itMoved : dipSays.startWatch} onPress={start} />
       )}
+      {moved >= RESTLESS_AFTER && !watch.still ? (
+        <View role="status">
+          <Say size="small" tone="attention">
+            {dipSays.neverStill[plan.quantity]}
+          </Say>
+        </View>
+      ) : null}
       {words ? (
         <View role="status" aria-live="polite">
           <Say size="small">{words}</Say>

@@ -9,11 +9,11 @@ import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, PEN_WORD, shortDay } from '@/words';
+import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, shortDay } from '@/words';
 import { PenChecks } from './PenChecks';
 import { BringBack, PenLeaves } from './PenLeaves';
 import { PenSidePanel } from './PenSidePanel';
-import { careDueLine, hasLookBack, papersLine, reasonOf } from './penViewModel';
+import { careDueLine, hasLookBack, papersLine, penWords, reasonOf } from './penViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { penSays } from '@/words/pens/pen';
@@ -79,7 +79,7 @@ export function PenDetail({
         </Say>
         <View style={styles.about}>
           <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
-            {PEN_WORD[pen.word]}
+            {penWords(pen)}
           </Say>
           {beside ? null : (
             <Button

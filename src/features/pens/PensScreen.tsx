@@ -8,8 +8,8 @@ import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { PEN_TONE, PEN_WORD } from '@/words';
-import { dueLine, errorLine, pensSummary } from './penViewModel';
+import { PEN_TONE } from '@/words';
+import { dueLine, errorLine, pensSummary, penWords } from './penViewModel';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { penSays } from '@/words/pens/pen';
@@ -63,7 +63,7 @@ export function PensScreen() {
           >
             <Say bold>{name}</Say>
             <Say face="slab" tone={PEN_TONE[pen.word]}>
-              {PEN_WORD[pen.word]}
+              {penWords(pen)}
             </Say>
             {pen.sides.map((side) => (
               <Say key={side.quantity} size="small" face="mono">

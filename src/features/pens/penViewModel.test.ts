@@ -10,6 +10,7 @@ import {
   pensSummary,
   reasonOf,
   sessionLine,
+  penWords,
 } from './penViewModel';
 
 const DAY_MS = 86_400_000;
@@ -54,6 +55,16 @@ test('the due date, or what comes before it', () => {
   expect(dueLine(lost, now)).toBe('lost');
   expect(dueLine(pen('unverified', { sides: [side({})] }), now)).toBe('check it in a buffer first');
   expect(dueLine(pen('ready', { openBench: ['ph'] }), now)).toContain('go on');
+});
+
+test('one side that missed does not condemn the other', () => {
+  const words = (ph: string, ec: string) =>
+    penWords({
+      word: 'cantBeTrusted',
+      sides: [side({ quantity: 'ph', word: ph }), side({ quantity: 'ec', word: ec })],
+    });
+  expect(words('ready', 'cantBeTrusted')).toBe('pH ready · EC can’t be trusted');
+  expect(words('cantBeTrusted', 'cantBeTrusted')).toBe('Can’t be trusted');
 });
 
 test('the next check is told with its reason', () => {

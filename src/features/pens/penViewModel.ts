@@ -18,6 +18,16 @@ import {
   SCALE_LABEL,
 } from '@/words';
 
+/** A pen's state in words: one for all of it, or one a side where they differ. */
+export function penWords(pen: Pick<PenAnswer, 'word' | 'sides'>): string {
+  const words = pen.sides.map(({ quantity, word }) => ({
+    side: quantity === 'ph' ? 'pH' : 'EC',
+    word: PEN_WORD[word].toLowerCase(),
+  }));
+  const differ = new Set(words.map(({ word }) => word)).size > 1;
+  return differ ? words.map(({ side, word }) => `${side} ${word}`).join(' · ') : PEN_WORD[pen.word];
+}
+
 /** Whether a check looks back: at the one before it, or a first one at what was read before. */
 export const hasLookBack = ({ points, curve }: DriftAnswer): boolean =>
   points.length > 1 || (curve[0]?.atMs ?? Infinity) < (points[0]?.atMs ?? -Infinity);

@@ -7,6 +7,8 @@ export const decideSays = {
   nothingToAdjust: 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.',
   readOnlyAndGood: 'It is only compared, and it compares well.',
   correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
+  cleanAndSoakFirst:
+    'More than 1 pH off: that is dirt, a dry tip or age before it is adjustment. Leave it as it is, clean it, soak it for two hours, and check again.',
   iMistyped: 'I mistyped: read the last cup again',
   repeatThisPoint: 'Repeat this point',
   setAnew: (cup: string) => `Adjust the ${cup} again`,

@@ -14,6 +14,10 @@ export const dipSays = {
   startWatchInCup: 'Start the watch when it is in the cup.',
   settledIn: (settleS: number) => `settled in ${settleS} s`,
   itMoved: 'It moved',
+  neverStill: {
+    ph: 'It does not come to rest. Let cup and probe come to one temperature; then clean the probe, soak it, suspect the buffer, suspect the probe.',
+    ec: 'It does not come to rest. Tap off bubbles, let cup and probe come to one temperature; then clean the face, pour a fresh portion.',
+  },
   startWatch: 'In the cup: start 30 s',
   seenValueTypedBelow: 'Seen: the value typed below',
   thePenShowsAnError: 'The pen shows an error',
