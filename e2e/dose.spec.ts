@@ -83,7 +83,7 @@ test('care starts a soak that every screen shows, and an incident forces a check
   await expect(page.getByText('Check due: it had a knock.')).toBeVisible();
   await press(page, 'Care');
   await page.getByRole('link', { name: /Soak the pH probe/ }).click();
-  await press(page, 'Start 24 h in solution');
+  await press(page, 'Start the soak');
   await expect(page.getByRole('link', { name: /^P1 soaking until tomorrow/ })).toBeVisible();
 });
 

@@ -5,6 +5,7 @@ import {
   forcingEvents,
   incidentsMsOf,
   isResting,
+  probeBornMs,
   probeFittedMs,
   probesMsOf,
   runningSoak,
@@ -115,6 +116,36 @@ test('a cap with a stop-gap is on the line until it gets storage solution, howev
   expect(timersAnswer(book, nowMs - 2 * HOUR_MS)).toEqual([]);
   care('capTopUp', nowMs + DAY_MS, { side: 'ph' });
   expect(timersAnswer(book, nowMs + 2 * DAY_MS)).toEqual([]);
+});
+
+test('a probe ages from its own purchase, the first one from the pen’s, else from the day it was fitted', () => {
+  const { book, penId, care, write } = bookWithPen();
+  const born = () => probeBornMs(book, book.record('pen', penId)!, 'ph');
+  const day = (n: number) => new Date(n * DAY_MS).toISOString();
+  expect(born()).toBe(0);
+  const { head, body } = book.record('pen', penId)!;
+  const papers = {
+    serial: '',
+    boughtOn: '1969-12-01',
+    guaranteeUntil: '',
+    certificate: '',
+    batteries: '',
+  };
+  write(0, { kind: 'pen', recordId: penId, parents: [head.revId], body: { ...body, papers } });
+  expect(born()).toBe(Date.UTC(1969, 11, 1));
+  care('newProbe', 50 * DAY_MS, { side: 'ph' });
+  expect(born()).toBe(50 * DAY_MS);
+  const probe = {
+    penId,
+    side: 'ph' as const,
+    serial: '',
+    junction: '',
+    connector: '',
+    certificate: '',
+    note: '',
+  };
+  write(50 * DAY_MS, { kind: 'probe', body: { ...probe, fittedAt: day(50), boughtAt: day(20) } });
+  expect(born()).toBe(20 * DAY_MS);
 });
 
 test('the stand in cleaner runs a timer until the cleaning is booked, and is no soak', () => {

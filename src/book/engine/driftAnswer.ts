@@ -13,7 +13,7 @@ import {
   type PenTrack,
 } from '@/core/drift';
 import type { BookState, LiveRecord } from './bookState';
-import { incidentsMsOf, probeFittedMs } from './penCare';
+import { incidentsMsOf, probeBornMs, probeFittedMs } from './penCare';
 import { cropLever, driftDates } from './penSide';
 import { sessionsOf, trackOf } from './penTrack';
 
@@ -45,6 +45,7 @@ function lifeOf(book: BookState, pen: LiveRecord<'pen'>, track: PenTrack, nowMs:
   const settles = settlesOf(book, pen.id).filter(({ atMs }) => atMs >= fittedMs);
   const life = probeLife({
     fittedMs,
+    bornMs: probeBornMs(book, pen, 'ph'),
     nowMs,
     expectedLifeDays: pen.body.expectedLifeDays,
     accumulated,

@@ -119,3 +119,19 @@ export function probeFittedMs(book: BookState, pen: LiveRecord<'pen'>, side: Sid
   const fitted = momentsOf(careOf(book, pen.id, side), ['newProbe']).at(-1);
   return fitted ?? Math.min(...pen.revisions.map((revision) => Date.parse(revision.at)));
 }
+
+/**
+ * Since when a probe ages: since its own purchase, where its papers say that; the first probe of a pen
+ * since the pen's; else since the day it was fitted. A day of purchase after that is a slip and ignored.
+ */
+export function probeBornMs(book: BookState, pen: LiveRecord<'pen'>, side: Side): number {
+  const fittedMs = probeFittedMs(book, pen, side);
+  const own = book
+    .all('probe')
+    .filter(({ body }) => body.penId === pen.id && body.side === side)
+    .find(({ body }) => Date.parse(body.fittedAt) === fittedMs);
+  const bought = own ? own.body.boughtAt : pen.body.papers?.boughtOn;
+  const isFirst = momentsOf(careOf(book, pen.id, side), ['newProbe']).length === 0;
+  const boughtMs = own || isFirst ? Date.parse(bought ?? '') : NaN;
+  return boughtMs <= fittedMs ? boughtMs : fittedMs;
+}

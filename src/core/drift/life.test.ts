@@ -97,6 +97,11 @@ describe('ageing', () => {
     });
   });
 
+  test('bought before it was fitted it is older; what it does is counted from its fitting', () => {
+    const life = probeLife({ ...facts, bornMs: -100 * DAY_MS, settles: settles(30, 60) });
+    expect(life).toMatchObject({ ageDays: 300, settleTimes: 2 });
+  });
+
   test.each([
     ['wornGain', { accumulated: [{ atMs: 1, gain: 0.89, offsetPh: 0 }] }],
     ['slowSettling', { settles: settles(30, 95) }],

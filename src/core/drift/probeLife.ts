@@ -26,6 +26,8 @@ export type ProbeWarning =
 /** What is known of a probe through its life. Times are epoch ms, lists sorted by time. */
 export interface ProbeFacts {
   readonly fittedMs: number;
+  /** Since when it ages, where its papers know it was bought before it was fitted. */
+  readonly bornMs?: number | undefined;
   readonly nowMs: number;
   readonly expectedLifeDays?: number | undefined;
   readonly accumulated: readonly AccumulatedAt[];
@@ -59,7 +61,7 @@ function settleTimesOf({ fittedMs, settles }: ProbeFacts): number | undefined {
  */
 export function probeLife(facts: ProbeFacts): ProbeLife {
   const { fittedMs, nowMs, accumulated, foundOffsetsPh } = facts;
-  const ageDays = Math.max(0, (nowMs - fittedMs) / DAY_MS);
+  const ageDays = Math.max(0, (nowMs - (facts.bornMs ?? fittedMs)) / DAY_MS);
   const limitDays = facts.expectedLifeDays ?? EXPECTED_LIFE_DAYS;
   const gain = accumulated.at(-1)?.gain ?? 1;
   const bigOffsets = foundOffsetsPh.filter((offset) => Math.abs(offset) > BIG_OFFSET_PH).length;
