@@ -106,7 +106,7 @@ test('the first visit by a deep link, the other book, and screens with the serve
     const lost: string[] = [];
     // All of them are walked over HTTPS; here one of each few, being the same files.
     for (const route of routes.filter((_, at) => at % 5 === 0)) {
-      await page.goto(`${server.url}${route}`);
+      await page.goto(`${server.url}${route}`, { waitUntil: 'commit' });
       const heading = page.getByRole('heading', { level: 1 }).first();
       await heading.waitFor();
       const said = (await heading.textContent()) ?? '';

@@ -50,7 +50,7 @@ test('over HTTPS with an authority of the house’s own: kept, installable, and 
       .toBe(0);
     const lost: string[] = [];
     for (const route of routes) {
-      await page.goto(`${house.url}${route}`);
+      await page.goto(`${house.url}${route}`, { waitUntil: 'commit' });
       const heading = page.getByRole('heading', { level: 1 }).first();
       await heading.waitFor();
       const said = (await heading.textContent()) ?? '';
