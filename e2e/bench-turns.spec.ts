@@ -133,18 +133,18 @@ test('a probe that is only compared misses its window, is cleaned at the spot an
   await newPen(page, /^EC verify only/, 'P5');
   await page.getByRole('radio', { name: /^µS\/cm/ }).click();
   await page
-    .getByLabel(/^Its leaflet allows, too low by/)
+    .getByLabel(/^Leaflet: low by/)
     .last()
     .fill('90');
   await page
-    .getByLabel(/^and too high by/)
+    .getByLabel(/^high by/)
     .last()
     .fill('60');
   await addIt(page, 'P5');
   await startCheck(page, 'Check EC', '25');
   await expect(page.getByText('good: 2680 to 2830 µS/cm')).toBeVisible();
   await shows(page, '2670');
-  await expectHeading(page, 'P5 is out of tolerance and left so.');
+  await expectHeading(page, 'P5 is out of tolerance.');
   await expect(page.getByText(/Wet-film test/)).toBeVisible();
   await press(page, 'Cleaned: dip again');
   await shows(page, '2690');

@@ -110,7 +110,7 @@ test('an EC probe that is only verified, in µS/cm, with a greasy face: cleaned 
   await dip(page, '2.77', '2440');
   // Far from anything it did: asked once.
   await press(page, 'It shows that');
-  await expectHeading(page, 'P5 is out of tolerance and left so.');
+  await expectHeading(page, 'P5 is out of tolerance.');
   await expect(page.getByText(/^Low is nearly always a dirty face or an air bubble/)).toBeVisible();
   await expect(
     page.getByRole('heading', { level: 2, name: 'P5 read 11.8 % low. One reading changes.' }),

@@ -90,7 +90,9 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       <CupsStrip plan={plan} events={bench.draft.events} />
       <View role="status" aria-live="polite">
         <Say size="huge" face="slab" heading={1}>
-          {outcomeSentence(outcome, pen.body.code)}
+          {dirty
+            ? decideSays.isOutOfTolerance(pen.body.code)
+            : outcomeSentence(outcome, pen.body.code)}
         </Say>
       </View>
       <Panel>

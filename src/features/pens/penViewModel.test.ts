@@ -51,8 +51,9 @@ test('the due date, or what comes before it', () => {
     dueLine(pen('checkDue', { sides: [side({ lastCheckMs: 1, dueAtMs: now - 2 * DAY_MS })] }), now),
   ).toBe('check was due 2 d ago');
   expect(dueLine(pen('cantBeTrusted'), now)).toBe('check now');
-  const lost = pen('gone', { body: { gone: { why: 'lost', at: '' } } });
-  expect(dueLine(lost, now)).toBe('lost');
+  const lost = pen('gone', { body: { gone: { why: 'lost', at: '2026-05-02T09:00:00.000Z' } } });
+  expect(dueLine(lost, now)).toBe('since Sat 2 May');
+  expect(penWords(lost)).toBe('Lost');
   expect(dueLine(pen('unverified', { sides: [side({})] }), now)).toBe('check it in a buffer first');
   expect(dueLine(pen('ready', { openBench: ['ph'] }), now)).toContain('go on');
 });
@@ -61,6 +62,7 @@ test('one side that missed does not condemn the other', () => {
   const words = (ph: string, ec: string) =>
     penWords({
       word: 'cantBeTrusted',
+      body: pen('ready').body,
       sides: [side({ quantity: 'ph', word: ph }), side({ quantity: 'ec', word: ec })],
     });
   expect(words('ready', 'cantBeTrusted')).toBe('pH ready · EC can’t be trusted');

@@ -19,7 +19,8 @@ import {
 } from '@/words';
 
 /** A pen's state in words: one for all of it, or one a side where they differ. */
-export function penWords(pen: Pick<PenAnswer, 'word' | 'sides'>): string {
+export function penWords(pen: Pick<PenAnswer, 'word' | 'sides' | 'body'>): string {
+  if (pen.body.gone) return GONE_WORD[pen.body.gone.why];
   const words = pen.sides.map(({ quantity, word }) => ({
     side: quantity === 'ph' ? 'pH' : 'EC',
     word: PEN_WORD[word].toLowerCase(),
@@ -45,7 +46,7 @@ export function errorLine(side: PenSide, formats: Formats): string {
 
 /** When the next check is due, or why there is no date. */
 export function dueLine(pen: PenAnswer, nowMs: number): string {
-  if (pen.body.gone) return GONE_WORD[pen.body.gone.why].toLowerCase();
+  if (pen.body.gone) return `since ${shortDay(Date.parse(pen.body.gone.at), nowMs)}`;
   const open = pen.openBench[0];
   if (open) return 'a sitting is open: go on';
   const dues = pen.sides.flatMap((side) => side.dueAtMs ?? []);

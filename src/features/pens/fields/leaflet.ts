@@ -23,9 +23,9 @@ export function leafletFields(formats: Formats, { of, onto, unit }: Kept) {
   const mark = marked(formats);
   return {
     below: penField({
-      label: 'Its leaflet allows, too low by',
+      label: 'Leaflet: low by',
       unit,
-      hint: 'As printed, in what it shows. Empty: the tolerance chosen below.',
+      hint: 'What it allows, as shown. Empty: the tolerance below.',
       numeric: true,
       schema: allowed,
       from: (pen) => mark(of(pen)?.below),
@@ -33,7 +33,7 @@ export function leafletFields(formats: Formats, { of, onto, unit }: Kept) {
         onto(pen, value === undefined ? undefined : { below: value, above: value }),
     }),
     above: penField({
-      label: 'and too high by',
+      label: 'high by',
       unit,
       numeric: true,
       beside: 'always',
