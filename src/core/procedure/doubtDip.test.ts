@@ -1,27 +1,5 @@
 import { doubtDip, type BenchPlan, type Cup } from './index';
-
-const seven: Cup = {
-  id: '7',
-  quantity: 'ph',
-  buffer: { kind: 'technical-7.00', nominalPh: 7 },
-  tolerancePh: 0.02,
-};
-const four: Cup = {
-  id: '4',
-  quantity: 'ph',
-  buffer: { kind: 'phthalate-4.01', nominalPh: 4.01 },
-  tolerancePh: 0.02,
-};
-const plan: BenchPlan = {
-  quantity: 'ph',
-  cups: [seven, four],
-  tempC: 20,
-  resolution: 0.01,
-  asFoundTolerance: 0.05,
-  asLeftTolerance: 0.03,
-  adjustable: true,
-  storesNominal: false,
-};
+import { four, plan, seven } from './testing/sittings';
 
 test('4.1 in the 7 is asked to be the 4; 5.5 is a pen far off; 6.6 is believed', () => {
   expect(doubtDip(plan, seven, 4.1)).toMatchObject({ reason: 'otherCup', cup: { id: '4' } });

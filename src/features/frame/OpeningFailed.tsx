@@ -1,8 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { OpeningFailure } from '@/book/react';
-import { saveReadable } from '@/features/parts/saveReadable';
-import { messageOf, noteTrouble } from '@/trouble';
+import { useSaveReadable } from '@/features/parts/saveReadable';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { applyTheme, space } from '@/ui/tokens';
@@ -12,21 +11,9 @@ import { openingSays } from '@/words/frame/opening';
 
 /** Shown where the book does not open: what is wrong, another try, everything readable as a file. */
 export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
-  const [told, setTold] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { told, busy, save } = useSaveReadable();
   // No book, no device settings: by day.
   useEffect(() => applyTheme('day', 1), []);
-  const save = async () => {
-    setBusy(true);
-    try {
-      setTold(await saveReadable());
-    } catch (error) {
-      noteTrouble('rescue', error);
-      setTold(openingSays.nothingReadable(messageOf(error)));
-    } finally {
-      setBusy(false);
-    }
-  };
   return (
     <View role="alert" style={styles.failed}>
       <Say size="huge" face="slab" heading={1}>

@@ -1,11 +1,12 @@
+import { useState } from 'react';
 import { startBookClient } from '@/book/client';
 import { saveBlob } from '@/shell/saveBlob';
-import { troubles } from '@/trouble';
+import { messageOf, noteTrouble, troubles } from '@/trouble';
 import { countEntries } from '@/words';
 import { openingSays } from '@/words/frame/opening';
 
 /** Saves everything readable of both books and what went wrong, through a worker of its own. */
-export async function saveReadable(): Promise<string> {
+async function saveReadable(): Promise<string> {
   const found = await startBookClient().rescue();
   for (const { book, file } of found)
     saveBlob(`${book === 'demo' ? 'demo' : 'book'}-rescued.zolder.json`, file);
@@ -16,4 +17,23 @@ export async function saveReadable(): Promise<string> {
   if (found.length === 0) return openingSays.nothingFound;
   const damaged = own && own.setAside > 0 ? openingSays.damagedIncluded : '';
   return openingSays.fileMade(countEntries(entries), damaged);
+}
+
+/** The same for a screen: what came of it, and whether it is under way. `onSaved` once a file was made. */
+export function useSaveReadable(onSaved?: () => void) {
+  const [told, setTold] = useState('');
+  const [busy, setBusy] = useState(false);
+  const save = async () => {
+    setBusy(true);
+    try {
+      setTold(await saveReadable());
+      onSaved?.();
+    } catch (error) {
+      noteTrouble('rescue', error);
+      setTold(openingSays.nothingReadable(messageOf(error)));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { told, busy, save };
 }

@@ -1,14 +1,13 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { inBackground, noteTrouble, messageOf } from '@/trouble';
+import { inBackground } from '@/trouble';
 import { askHouse } from '@/shell/device/house';
 import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
-import { openingSays } from '@/words/frame/opening';
 import { takeAlongSays } from '@/words/phones/phones';
-import { saveReadable } from '@/features/parts/saveReadable';
+import { useSaveReadable } from '@/features/parts/saveReadable';
 
 const TAKEN_KEY = 'zolder-taken-along';
 
@@ -23,8 +22,7 @@ function rememberTaken(): void {
 
 /** At an old address: its book as a file, and the way to the new one. Nothing is written here any more. */
 export function TakeAlong() {
-  const [told, setTold] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { told, busy, save } = useSaveReadable(rememberTaken);
   const [address, setAddress] = useState<string>();
   useEffect(() => applyTheme('day', 1), []);
   useEffect(
@@ -35,18 +33,6 @@ export function TakeAlong() {
       ),
     [],
   );
-  const save = async () => {
-    setBusy(true);
-    try {
-      setTold(await saveReadable());
-      rememberTaken();
-    } catch (error) {
-      noteTrouble('rescue', error);
-      setTold(openingSays.nothingReadable(messageOf(error)));
-    } finally {
-      setBusy(false);
-    }
-  };
   return (
     <View role="main" style={styles.page}>
       <Say size="huge" face="slab" heading={1}>
