@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { openAt, shows } from './support/bench';
 import { addIt, newPen } from './support/pens';
 import { addLot, addPen, dip, expectHeading, goTo, press, startCheck } from './support/grower';
@@ -126,6 +126,17 @@ test('the expired bottle is chosen at the cup, and stands in the record', async 
   await expect(page.getByText(/9 calibrations left/)).toBeVisible();
 });
 
+/** A bottle of EC standard on the Shelf. */
+async function addStandard(page: Page, nominal: string, left: string): Promise<void> {
+  await goTo(page, 'Shelf');
+  await press(page, 'Add a lot');
+  await page.getByRole('radio', { name: 'EC standard' }).click();
+  await page.getByLabel('Value at 25 °C, mS/cm').fill(nominal);
+  await page.getByLabel('Left, mL').fill(left);
+  await press(page, 'Add the lot');
+  await expectHeading(page, 'Shelf');
+}
+
 test('a probe that is only compared misses its window, is cleaned at the spot and holds', async ({
   page,
 }) => {
@@ -141,6 +152,9 @@ test('a probe that is only compared misses its window, is cleaned at the spot an
     .last()
     .fill('60');
   await addIt(page, 'P5');
+  await addStandard(page, '2.77', '500');
+  await goTo(page, 'Pens');
+  await page.getByRole('link', { name: /^P5/ }).click();
   await startCheck(page, 'Check EC', '25');
   await expect(page.getByText('good: 2680 to 2830 µS/cm')).toBeVisible();
   await shows(page, '2670');
@@ -156,6 +170,9 @@ test('a probe that is only compared misses its window, is cleaned at the spot an
   await expect(page.getByText(/found 2670 µS\/cm/)).toBeVisible();
   await expect(page.getByText(/found 2690 µS\/cm/)).toBeVisible();
   await expect(page.getByText(/cleaned/).first()).toBeVisible();
+  // Two portions of 20 mL went out of the bottle, not one.
+  await goTo(page, 'Shelf');
+  await expect(page.getByText(/^23 calibrations left/)).toBeVisible();
 });
 
 test('a check of a probe in its soak asks first, and ends the soak', async ({ page }) => {

@@ -33,7 +33,8 @@ export function makeApp({ dist, start, house = () => ({ phones: false }) }: Opti
     const elsewhere = told.phones && request.headers.host !== new URL(told.address).host;
     if (!elsewhere || asksForFile(request.path)) return void next();
     response.setHeader('Cache-Control', 'no-store');
-    response.redirect(302, new URL(request.originalUrl, told.address).href);
+    // Put together, not resolved: a path of two slashes would lead to another host.
+    response.redirect(302, `${told.address}${request.originalUrl}`);
   });
   // The page as a file too: the service worker keeps this one, and it must open the same book.
   app.get('/index.html', (_request, response) => {

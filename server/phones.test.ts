@@ -82,6 +82,8 @@ test('the app is at one address over HTTPS, the page that helps over plain HTTP'
   expect((await answerAt('/tanks/t1?x=1', own)).status).toBe(200);
   const away = await answerAt('/tanks/t1?x=1', `localhost:${securePort()}`);
   expect(away).toMatchObject({ status: 302, location: `${house.told.address}/tanks/t1?x=1` });
+  const foreign = await answerAt('//elsewhere.example/x', 'localhost');
+  expect(new URL(foreign.location).origin).toBe(house.told.address);
   expect((await answerAt('/trusted', 'localhost')).headers).toMatchObject({
     'cross-origin-resource-policy': 'cross-origin',
   });

@@ -10,9 +10,8 @@ import {
 } from '@peculiar/asn1-x509';
 import { AsnConvert } from '@peculiar/asn1-schema';
 import * as x509 from '@peculiar/x509';
+import { DAY_MS } from '@/core/units';
 import { PERMITTED_NAMES, PERMITTED_NETWORKS } from './permitted';
-
-const DAY_MS = 86_400_000;
 
 /** An authority holds ten years, so that a phone is asked to trust it once. */
 const AUTHORITY_DAYS = 3650;

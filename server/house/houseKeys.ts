@@ -1,12 +1,13 @@
 import { X509Certificate } from 'node:crypto';
 import { isIP } from 'node:net';
 import { z } from 'zod';
+import { DAY_MS } from '@/core/units';
 import { issueCertificate, makeAuthority, type Keyed } from './authority';
 import type { HouseFolder } from './houseFolder';
 import { vouchedFor, type MachineNames, type Vouched } from './machineNames';
 
 /** A certificate is made anew this long before it ends, ms. */
-const RENEW_BEFORE_MS = 30 * 86_400_000;
+const RENEW_BEFORE_MS = 30 * DAY_MS;
 
 const keyedSchema = z.object({ certificatePem: z.string(), keyPem: z.string() });
 const authoritySchema = keyedSchema.extend({ hostName: z.string() });

@@ -80,14 +80,12 @@ interface Finished {
   /** ISO instant. */
   readonly finishedAt: string;
   readonly pastDateLots: string[];
-  readonly note?: string;
 }
 
 /** The check a sitting ends as; undefined before it was planned. */
 export function sessionOf(draft: BenchDraft, finished: Finished): Session | undefined {
-  const { plan, events, startedAt, afterCleaning, penId } = draft;
-  const { note = '', ...ended } = finished;
-  return plan && { penId, plan, events, startedAt, afterCleaning, note, ...ended };
+  const { plan, events, startedAt, afterCleaning, penId, note = '' } = draft;
+  return plan && { penId, plan, events, startedAt, afterCleaning, note, ...finished };
 }
 
 /** A lot as the Bench knows it. */

@@ -1,4 +1,4 @@
-import { DAY_MS, HOUR_MS } from '../units';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
 import type { BenchEvent } from './benchEvents';
 
 /** How old a sitting is: go on, ask first, or begin afresh. */
@@ -54,5 +54,5 @@ export function switchesOffMs(
       : [],
   );
   const last = Math.max(times.startedMs, times.resumedMs ?? -Infinity, ...presses);
-  return last + autoOffMinutes * 60_000;
+  return last + autoOffMinutes * MINUTE_MS;
 }

@@ -6,6 +6,7 @@ import {
   lastReadMs,
   lastWorkedMs,
   dipReading,
+  nextBenchStep,
   type BenchPlan,
   type SittingAge,
 } from '@/core/procedure';
@@ -49,7 +50,9 @@ export function AgedStep({ pen, bench, plan, age, nowMs }: Props) {
     if (off === 'yes') bench.switchedOff(loses);
     bench.resume();
   };
-  const keep = () => bench.keepWhatWasFound(foundGood ? 'inTolerance' : 'leftOut');
+  const step = nextBenchStep(plan, events);
+  const broken = foundGood ? 'inTolerance' : 'leftOut';
+  const keep = () => bench.keepWhatWasFound(step.kind === 'finish' ? step.outcome : broken);
   const discard = async () => {
     await bench.giveUp();
     router.replace(paths.pen(pen.id));

@@ -58,7 +58,7 @@ function Sitting({
   const { plan, events } = bench.draft;
   const { pen } = answer;
   if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} then={then} />;
-  const age = events.length > 0 ? sittingAge(timesOf(bench.draft), nowMs) : 'going';
+  const age = sittingAge(timesOf(bench.draft), nowMs);
   if (age !== 'going') return <AgedStep {...{ pen, bench, plan, age, nowMs }} />;
   const step = nextBenchStep(plan, events);
   const common = { pen, bench, plan };

@@ -39,7 +39,6 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const goOn = useGoOn();
   const { client } = useBook();
   const [saving, setSaving] = useState(false);
-  const [note, setNote] = useState('');
   const [cap, setCap] = useState<CapLiquid>('storage');
   const asksCap = pen.body.ph !== null && !then;
   // A probe that is only compared: cleaned at the spot it may be good again.
@@ -56,7 +55,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const save = async () => {
     setSaving(true);
     try {
-      if (await bench.finish(outcome, asksCap ? await capped() : [], note)) goOn.to(nextHref);
+      if (await bench.finish(outcome, asksCap ? await capped() : [])) goOn.to(nextHref);
     } finally {
       // Where it failed the sitting is still here, to be saved again.
       setSaving(false);
@@ -115,7 +114,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
         )}
       </Say>
       {asksCap ? <StoreChoice value={cap} onChoose={setCap} /> : null}
-      <TextField label={commonSays.note} typed={note} onType={setNote} />
+      <TextField label={commonSays.note} typed={bench.draft.note ?? ''} onType={bench.writeNote} />
       {outcome === 'leftOut' && !plan.adjustable ? (
         <FoundLookBack plan={plan} draft={bench.draft} good={false} />
       ) : null}

@@ -5,10 +5,12 @@ import { useBench } from './useBench';
 
 const ran: (readonly Change[])[] = [];
 const booked: (readonly Change[])[] = [];
+let mockFails = false;
 let mockNotice: { kind: string } | undefined;
 let mockTell: () => void = () => undefined;
 jest.mock('@/book/react', () => ({
   useBook: () => ({
+    client: { bench: async () => null },
     acts: {
       newActId: () => 'act',
       subscribe: (listener: () => void) => {
@@ -18,7 +20,7 @@ jest.mock('@/book/react', () => ({
       current: () => mockNotice,
       run: async (act: { changes: readonly Change[] }) => {
         ran.push(act.changes);
-        return ['d1'];
+        return mockFails ? undefined : ['d1'];
       },
     },
   }),
@@ -40,6 +42,7 @@ beforeEach(() => {
   ran.length = 0;
   booked.length = 0;
   mockNotice = undefined;
+  mockFails = false;
 });
 
 test('two things within one frame both count, and the second knows the record of the first', async () => {
@@ -90,7 +93,7 @@ test('begun anew the sitting is empty; taken back it stands as it was', async ()
   await settle(async () => {
     result.current.change({ plan: { cups: [] } as never });
     result.current.add(read);
-    result.current.beginAnew();
+    await result.current.beginAnew();
   });
   expect(result.current.draft).toMatchObject({ events: [], plan: undefined });
   expect(ran.at(-1)![0]).toMatchObject({ recordId: 'd1', body: { events: [] } });
@@ -106,7 +109,7 @@ test('what an old sitting found is booked for the time it was read, and the sitt
   await settle(async () => {
     result.current.change({ plan: { cups: [] } as never });
     result.current.add(read, { type: 'adjust' });
-    result.current.keepWhatWasFound('leftOut');
+    await result.current.keepWhatWasFound('leftOut');
   });
   const [draft, session] = ran.at(-1)!;
   expect(session).toMatchObject({
@@ -121,7 +124,7 @@ test('cleaned and dipped again: the miss, the cleaning after it, and a fresh che
   await settle(async () => {
     result.current.change({ plan: { cups: [] } as never });
     result.current.add(read);
-    result.current.cleanedDipAgain('leftOut');
+    await result.current.cleanedDipAgain('leftOut');
   });
   const [draft, session, cleaned] = ran.at(-1)!;
   expect(draft).toMatchObject({
@@ -134,4 +137,27 @@ test('cleaned and dipped again: the miss, the cleaning after it, and a fresh che
   // The cleaning tells nothing of what was found before it.
   expect(timeOf(cleaned, 'at')).toBeGreaterThan(timeOf(session, 'finishedAt'));
   expect(result.current.draft).toMatchObject({ events: [], afterCleaning: true });
+});
+
+test('begun anew twice in one press is one act; where it fails the sitting stays as it was', async () => {
+  const { result } = opened();
+  await settle(async () => {
+    result.current.change({ plan: { cups: [] } as never });
+    result.current.add(read);
+  });
+  const steps = ran.length;
+  await settle(async () => {
+    await Promise.all([
+      result.current.keepWhatWasFound('leftOut'),
+      result.current.keepWhatWasFound('leftOut'),
+    ]);
+  });
+  expect(ran).toHaveLength(steps + 1);
+  await settle(async () => {
+    result.current.change({ plan: { cups: [] } as never });
+    result.current.add(read);
+  });
+  mockFails = true;
+  await settle(async () => result.current.cleanedDipAgain('leftOut'));
+  expect(result.current.draft.events).toEqual([read]);
 });

@@ -46,8 +46,9 @@ const TYPING_PAUSE_MS = 300;
  * and resumed at any moment.
  */
 export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
-  const { acts } = useBook();
+  const { acts, client } = useBook();
   const { act } = useAct();
+  const { code } = answer.pen.body;
   const [draft, setDraft] = useState<BenchDraft>(
     () => answer.draft?.body ?? begunNow(answer.pen.id, quantity, answer.movedSince !== undefined),
   );
@@ -78,7 +79,9 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
       if (done.changes.length > 0) {
         const recordIds = await acts.run(done, acts.newActId());
         if (recordIds) draftId.current ??= recordIds[0];
+        return recordIds !== undefined;
       }
+      return true;
     });
     queue.current = step;
     return step;
@@ -89,6 +92,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     return latest.current;
   };
   const change = (patch: Partial<BenchDraft>, more: readonly Change[] = []) => {
+    before.current = undefined;
     const next = set(patch);
     inBackground(
       'bench',
@@ -96,11 +100,13 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     );
   };
   /** Keeps what is typed without writing at every key. */
-  const type = (typed: string) => {
-    set({ typed });
+  const soon = (patch: Partial<BenchDraft>) => {
+    set(patch);
     clearTimeout(typing.current);
     typing.current = setTimeout(() => change({}), TYPING_PAUSE_MS);
   };
+  const type = (typed: string) => soon({ typed });
+  const writeNote = (note: string) => soon({ note });
   const happened = (events: readonly BenchEvent[], more: readonly Change[] = []) =>
     change({ ...atRest, events: [...latest.current.events, ...events] }, more);
   /** Something happened: the field and the timer start afresh. */
@@ -119,88 +125,98 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     happened([event, ...anew], after === 'cleaning' ? [cleaned] : []);
   };
 
-  /** Puts the sitting into the book, with what else was done at its end. */
-  const finish = async (
-    outcome: BenchOutcome,
-    more: readonly Change[] = [],
-    note = '',
-  ): Promise<boolean> => {
+  /**
+   * The check the sitting ends as, and what it does to lots and soak. They are asked anew: another
+   * check, here or elsewhere, may have poured from the same bottle since this one was opened.
+   */
+  const endedAs = async (outcome: BenchOutcome, finishedMs: number) => {
     clearTimeout(typing.current);
     await queue.current;
     const { plan } = latest.current;
-    const used = answer.lots.filter((lot) => plan?.cups.some((cup) => cup.lotId === lot.id));
+    const { lots, pen } = (await client.bench(draft.penId, quantity, Date.now())) ?? answer;
+    const used = lots.filter((lot) => plan?.cups.some((cup) => cup.lotId === lot.id));
     const session = sessionOf(latest.current, {
       outcome,
-      finishedAt: new Date().toISOString(),
+      finishedAt: new Date(finishedMs).toISOString(),
       pastDateLots: used.filter(pastDate).map(({ id }) => id),
-      note,
     });
-    if (!session) return false;
-    const { code } = answer.pen.body;
-    const soak = answer.pen.sides.find((side) => side.quantity === quantity)?.soak;
+    const soak = pen.sides.find((side) => side.quantity === quantity)?.soak;
     // A probe that was checked stands in its soak no longer.
-    const ended = soak ? endSoak(soak, soak.body, session.finishedAt).changes : [];
-    const also = [...portionsTaken(session, used), ...ended, ...more];
-    const done = await act(saveCheck(session, { code, draftId: draftId.current, more: also }));
-    return done !== undefined;
+    const ended = session && soak ? endSoak(soak, soak.body, session.finishedAt).changes : [];
+    return session && { session, more: [...portionsTaken(session, used), ...ended] };
   };
-  const giveUp = () => inTurn(() => giveUpSitting(draftId.current));
+  /** Puts the sitting into the book, with what else was done at its end. */
+  const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<boolean> => {
+    const ends = await endedAs(outcome, Date.now());
+    if (!ends) return false;
+    const also = [...ends.more, ...more];
+    const about = { code, draftId: draftId.current, more: also };
+    return (await act(saveCheck(ends.session, about))) !== undefined;
+  };
+  const giveUp = async () => {
+    if (await inTurn(() => giveUpSitting(draftId.current))) draftId.current = undefined;
+  };
   /** Goes on with a sitting that was left. */
   const resume = () => change({ ...atRest, resumedAtMs: Date.now() });
   const switchedOff = (losesPoints: boolean) =>
     add({ type: 'switchedOff', losesPoints, atMs: Date.now() });
-  const anewWith = (make: (anew: BenchDraft) => Act, more: Partial<BenchDraft> = {}) => {
-    const anew = { ...begunNow(draft.penId, quantity), ...more };
-    before.current = latest.current;
-    inBackground(
-      'bench',
-      inTurn(() => make(anew)),
-    );
-    set({ plan: undefined, resumedAtMs: undefined, lots: undefined, ...atRest, ...anew });
+
+  const beginning = useRef(false);
+  /** Begins anew once that is in the book: pressed twice it is one act, and where it fails all stays. */
+  const anewWith = async (
+    make: (anew: BenchDraft) => Promise<Act | undefined>,
+    more: Partial<BenchDraft> = {},
+  ) => {
+    if (beginning.current) return;
+    beginning.current = true;
+    try {
+      // The record of the sitting must be known first.
+      await queue.current;
+      const anew = { ...begunNow(draft.penId, quantity), ...more };
+      const begun = await make(anew);
+      if (!begun || !(await inTurn(() => begun))) return;
+      before.current = latest.current;
+      const nothing = { plan: undefined, resumedAtMs: undefined, lots: undefined, note: undefined };
+      set({ ...nothing, ...atRest, ...anew });
+    } finally {
+      beginning.current = false;
+    }
   };
-  const beginAnew = () => anewWith((anew) => beginSittingAnew(draftId.current, anew));
+  const beginAnew = () =>
+    anewWith((anew) => Promise.resolve(beginSittingAnew(draftId.current, anew)));
   /** Books what an old sitting found, for the time it was read, and begins anew. */
-  const keepWhatWasFound = (outcome: BenchOutcome) => {
-    const readMs = lastReadMs(latest.current.events);
-    const session = sessionOf(latest.current, {
-      outcome,
-      finishedAt: new Date(readMs ?? Date.now()).toISOString(),
-      pastDateLots: [],
+  const keepWhatWasFound = (outcome: BenchOutcome) =>
+    anewWith(async (anew) => {
+      const ends = await endedAs(outcome, lastReadMs(latest.current.events) ?? Date.now());
+      const about = { code, draftId: draftId.current, anew };
+      return ends && keepFound(ends.session, { ...about, more: ends.more });
     });
-    const { code } = answer.pen.body;
-    const used = answer.lots.filter((lot) => session?.plan.cups.some((c) => c.lotId === lot.id));
-    if (!session) return;
-    const more = portionsTaken(session, used);
-    anewWith((anew) => keepFound(session, { code, draftId: draftId.current, anew, more }));
-  };
   /** Keeps a check that missed, books the cleaning, and goes on with a fresh check in the same cups. */
   const cleanedDipAgain = (outcome: BenchOutcome) => {
     const { plan, lots } = latest.current;
-    const used = answer.lots.filter((lot) => plan?.cups.some((cup) => cup.lotId === lot.id));
-    const nowMs = Date.now();
-    const session = sessionOf(latest.current, {
-      outcome,
-      finishedAt: new Date(nowMs).toISOString(),
-      pastDateLots: used.filter(pastDate).map(({ id }) => id),
-    });
-    if (!session) return;
-    const about = {
-      code: answer.pen.body.code,
-      penId: draft.penId,
-      side: quantity,
-      cleanedAt: new Date(nowMs + 1).toISOString(),
-      more: portionsTaken(session, used),
-    };
-    anewWith((anew) => cleanAndDipAgain(session, { ...about, draftId: draftId.current, anew }), {
-      plan,
-      lots,
-      afterCleaning: true,
-    });
+    return anewWith(
+      async (anew) => {
+        const nowMs = Date.now();
+        const ends = await endedAs(outcome, nowMs);
+        const cleanedAt = new Date(nowMs + 1).toISOString();
+        const about = { code, penId: draft.penId, side: quantity, cleanedAt, anew };
+        return (
+          ends &&
+          cleanAndDipAgain(ends.session, {
+            ...about,
+            draftId: draftId.current,
+            more: ends.more,
+          })
+        );
+      },
+      { plan, lots, afterCleaning: true },
+    );
   };
   return {
     draft,
     change,
     type,
+    writeNote,
     add,
     again,
     finish,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { finite, instant, recordRef } from './common';
+import { finite, instant, noteText, recordRef } from './common';
 import { eventSchema, planSchema } from './session';
 
 /** A sitting at the Bench that is not finished; left and resumed at any moment. */
@@ -22,6 +22,8 @@ export const benchDraftSchema = z.object({
     .optional(),
   /** Which lot each cup is poured from, where another than the usual one was chosen: see `chooseLots`. */
   lots: z.record(z.string().max(40), z.string().max(64)).optional(),
+  /** A note on the check, as far as it is typed. */
+  note: noteText.optional(),
   /** When it was gone on with after it had been left, epoch ms. */
   resumedAtMs: finite.optional(),
   /** When the stillness timer of the current dip was started, epoch ms. */
