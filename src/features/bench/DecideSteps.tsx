@@ -27,47 +27,40 @@ interface Common {
   readonly plan: BenchPlan;
 }
 
+const MAIN = { kind: 'main', wet: true, grow: true } as const;
+const QUIET = { wet: true } as const;
+
 /** After the as-found readings: finish when all are good, adjust when not. */
 export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: boolean }) {
   const { code } = pen.body;
   const { events } = bench.draft;
   const lastCup = plan.cups.at(-1);
+  const cleanFirst = !good && isCleanedFirst(plan, events);
+  // What is advised stands under the thumb.
+  const toLeave = good || cleanFirst;
+  const leave = (
+    <Button
+      key="leave"
+      {...(toLeave ? MAIN : QUIET)}
+      label={commonSays.leaveItAsItIs}
+      onPress={() => bench.add({ type: 'leave' })}
+    />
+  );
+  const adjust = plan.adjustable ? (
+    <Button
+      key="adjust"
+      {...(toLeave ? QUIET : MAIN)}
+      label={good ? decideSays.adjustAnyway : decideSays.nowAdjust(code)}
+      onPress={() => bench.add({ type: 'adjust' })}
+    />
+  ) : null;
   return (
     <Screen
       actions={
-        good ? (
-          <>
-            {plan.adjustable ? (
-              <Button
-                wet
-                label={decideSays.adjustAnyway}
-                onPress={() => bench.add({ type: 'adjust' })}
-              />
-            ) : null}
-            <Button
-              kind="main"
-              wet
-              grow
-              label={commonSays.leaveItAsItIs}
-              onPress={() => bench.add({ type: 'leave' })}
-            />
-          </>
-        ) : (
-          <>
-            <Button
-              wet
-              label={commonSays.leaveItAsItIs}
-              onPress={() => bench.add({ type: 'leave' })}
-            />
-            <Button
-              kind="main"
-              wet
-              grow
-              label={decideSays.nowAdjust(code)}
-              onPress={() => bench.add({ type: 'adjust' })}
-            />
-          </>
-        )
+        <>
+          {toLeave ? adjust : leave}
+          {toLeave ? leave : adjust}
+        </>
       }
     >
       <CupsStrip plan={plan} events={events} />
@@ -76,12 +69,14 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
       </Say>
       <Say>
         {!good
-          ? decideSays.correctedNowAdjust
+          ? cleanFirst
+            ? decideSays.corrected
+            : decideSays.correctedNowAdjust
           : plan.adjustable
             ? decideSays.nothingToAdjust
             : decideSays.readOnlyAndGood}
       </Say>
-      {!good && isCleanedFirst(plan, events) ? (
+      {cleanFirst ? (
         <Panel tone="caution">
           <Say bold>{decideSays.cleanAndSoakFirst}</Say>
         </Panel>

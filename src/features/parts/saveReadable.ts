@@ -6,7 +6,7 @@ import { countEntries } from '@/words';
 import { openingSays } from '@/words/frame/opening';
 
 /** Saves everything readable of both books and what went wrong, through a worker of its own. */
-async function saveReadable(): Promise<string> {
+async function saveReadable(): Promise<{ readonly told: string; readonly made: boolean }> {
   const found = await startBookClient().rescue();
   for (const { book, file } of found)
     saveBlob(`${book === 'demo' ? 'demo' : 'book'}-rescued.zolder.json`, file);
@@ -14,9 +14,9 @@ async function saveReadable(): Promise<string> {
   saveBlob('what-went-wrong.json', log);
   const own = found.find(({ book }) => book === 'own');
   const entries = found.reduce((sum, { entries: count }) => sum + count, 0);
-  if (found.length === 0) return openingSays.nothingFound;
+  if (found.length === 0) return { told: openingSays.nothingFound, made: false };
   const damaged = own && own.setAside > 0 ? openingSays.damagedIncluded : '';
-  return openingSays.fileMade(countEntries(entries), damaged);
+  return { told: openingSays.fileMade(countEntries(entries), damaged), made: true };
 }
 
 /** The same for a screen: what came of it, and whether it is under way. `onSaved` once a file was made. */
@@ -26,8 +26,9 @@ export function useSaveReadable(onSaved?: () => void) {
   const save = async () => {
     setBusy(true);
     try {
-      setTold(await saveReadable());
-      onSaved?.();
+      const saved = await saveReadable();
+      setTold(saved.told);
+      if (saved.made) onSaved?.();
     } catch (error) {
       noteTrouble('rescue', error);
       setTold(openingSays.nothingReadable(messageOf(error)));

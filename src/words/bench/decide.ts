@@ -6,6 +6,7 @@ export const decideSays = {
   isOutOfTolerance: (code: string) => `${code} is out of tolerance.`,
   nothingToAdjust: 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.',
   readOnlyAndGood: 'It is only compared, and it compares well.',
+  corrected: 'Every reading since its last check is corrected with this.',
   correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
   cleanAndSoakFirst:
     'More than 1 pH off: that is dirt, a dry tip or age before it is adjustment. Leave it as it is, clean it, soak it for two hours, and check again.',
