@@ -10,8 +10,8 @@ test('two dials, the 4 first: each dial by its cup, and a missed confirmation le
 }) => {
   await openAt(page);
   await newPen(page, /^pH and EC with two dials/, 'P2');
-  await press(page, 'Its button, display and papers');
-  await page.getByLabel('Cups in their order').fill('4 7');
+  await press(page, 'More: how it takes a point, display, papers');
+  await page.getByLabel(/^In which order are they dipped/).fill('4 7');
   await addIt(page, 'P2');
   await startCheck(page, 'Check pH', '20');
   await dip(page, '4.01', '4.30');
@@ -21,13 +21,13 @@ test('two dials, the 4 first: each dial by its cup, and a missed confirmation le
   await dip(page, '4.01', '4.00');
   await expect(page.getByText('turn the zero dial until it shows 7.02')).toBeVisible();
   await dip(page, '7.00', '7.02');
-  await expectHeading(page, /^Once more into the 4\.01/);
+  await expectHeading(page, /dip in the 4\.01 once more, to confirm/);
   await shows(page, '4.12');
-  await expectHeading(page, 'The 4.01 is 0.12 high.');
+  await expectHeading(page, 'The 4.01 is 0.12 pH high.');
   await press(page, 'Adjust the 4.01 again');
   await expect(page.getByText('turn the slope dial until it shows 4.00')).toBeVisible();
   await dip(page, '4.01', '4.00');
-  await expectHeading(page, /^Once more into the 7\.00/);
+  await expectHeading(page, /dip in the 7\.00 once more, to confirm/);
   await shows(page, '7.03');
   await expectHeading(page, 'P2 is adjusted and holds.');
 });
@@ -37,7 +37,7 @@ test('a pen that switches itself off between its points and loses them begins ag
 }) => {
   await openAt(page);
   await newPen(page, /^pH, two points/, 'P1');
-  await press(page, 'Its button, display and papers');
+  await press(page, 'More: how it takes a point, display, papers');
   await page.getByRole('radio', { name: /switched off it loses them/ }).click();
   await addIt(page, 'P1');
   await startCheck(page, 'Check', '20');
@@ -50,7 +50,7 @@ test('a pen that switches itself off between its points and loses them begins ag
   await expectHeading(page, /dip in the 7\.00\. Wait, then adjust/);
   await expect(page.getByText(/its points are gone/)).toBeVisible();
   // What was found is still there.
-  await expect(page.getByText(/found 7\.20, 0\.18 high/)).toBeVisible();
+  await expect(page.getByText(/found 7\.20 pH, 0\.18 pH high/)).toBeVisible();
   await dip(page, '7.00', '7.02');
   await dip(page, '4.01', '4.00');
   await shows(page, '7.02');
@@ -77,7 +77,7 @@ test('a check left for three days is not gone on with: what was found is booked 
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).click();
   await expect(page.getByText(/^Wed 20 May · pH at 20\.0 °C/)).toBeVisible();
-  await expect(page.getByText('pH 7.00: found 7.20 · 4.01: found –')).toBeVisible();
+  await expect(page.getByText('7.00 buffer: found 7.20 pH · 4.01 buffer: found –')).toBeVisible();
 });
 
 test('a check left for two hours asks before it goes on; begun anew it can be taken back', async ({
@@ -156,7 +156,7 @@ test('a probe that is only compared misses its window, is cleaned at the spot an
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P5/ }).click();
   await startCheck(page, 'Check EC', '25');
-  await expect(page.getByText('good: 2680 to 2830 µS/cm')).toBeVisible();
+  await expect(page.getByText('Good: 2680 to 2830 µS/cm')).toBeVisible();
   await shows(page, '2670');
   await expectHeading(page, 'P5 is out of tolerance.');
   await expect(page.getByText(/Wet-film test/)).toBeVisible();
@@ -184,7 +184,7 @@ test('a check of a probe in its soak asks first, and ends the soak', async ({ pa
   await expect(page.getByText(/^It is in its soak until/)).toBeVisible();
   await press(page, 'Take it out: the soak ends');
   // The book knows what was done since the last reading.
-  await expect(page.getByRole('radio', { name: /^yes .*by the book/ })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /^yes .*as the book says/ })).toBeChecked();
   await page.getByLabel('Cups, °C').fill('20');
   await press(page, 'Start with as found');
   await dip(page, '7.00', '7.03');
@@ -202,7 +202,7 @@ test('a pen that takes the 7.00 for a 6.86 is noticed at once', async ({ page })
   await dip(page, '7.00', '7.20');
   await dip(page, '4.01', '4.20');
   await press(page, 'Now adjust P1');
-  await shows(page, '6.88', 'It took');
+  await shows(page, '6.88');
   await expect(page.getByText(/^It took this cup for the 6\.86\./)).toBeVisible();
   await press(page, 'Adjust this point again');
   await expectHeading(page, /dip in the 7\.00\. Wait, then adjust/);

@@ -20,10 +20,10 @@ test('a sitting is left at any moment and resumed where it was, timer and typing
   await expect(page.getByText('Still for 30 s.', { exact: false })).toBeVisible();
   await press(page, 'Leave the Bench; the sitting is kept');
   await goTo(page, 'Round');
-  await expect(page.getByText('A sitting is open.', { exact: false })).toBeVisible();
+  await expect(page.getByText('A check is open.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: /^P1/ }).click();
   await expectHeading(page, /dip in the 4\.01/);
-  await press(page, 'It shows 4.20');
+  await press(page, 'Record 4.20');
   await expectHeading(page, 'P1 is out of tolerance.');
 });
 
@@ -34,7 +34,7 @@ test('it moved: the watch starts again', async ({ page }) => {
   await startCheck(page, 'Check', '20');
   await press(page, 'In the cup: start 30 s');
   await page.clock.runFor(25_000);
-  await press(page, 'It moved');
+  await press(page, 'The number moved');
   await page.clock.runFor(20_000);
   await expect(page.getByText('Hold still; touch nothing.')).toBeVisible();
   await page.clock.runFor(11_000);
@@ -56,16 +56,16 @@ test('an EC pen is checked in its own scale at the number its own coefficient gi
   await startCheck(page, 'Check', '15');
   await expect(page.getByText('1434', { exact: false }).first()).toBeVisible();
   await page.getByRole('textbox', { name: /^Shows/ }).fill('1.38');
-  await press(page, /^It shows \d/);
+  await press(page, /^Record \d/);
   await expect(page.getByText('That looks like mS/cm.')).toBeVisible();
   await press(page, 'Use 1380 µS/cm');
-  await press(page, 'It shows 1380 µS/cm');
+  await press(page, 'Record 1380 µS/cm');
   await expectHeading(page, 'P3 is out of tolerance.');
   await press(page, 'Now adjust P3');
   await dip(page, '1.413', '1434');
   await expectHeading(page, 'P3 is adjusted and holds.');
   await press(page, 'Save the check');
-  await expect(page.getByText('1.413 mS/cm: found 1380, left 1434 µS/cm')).toBeVisible();
+  await expect(page.getByText('1.413 mS/cm: found 1380 µS/cm, left 1434 µS/cm')).toBeVisible();
 });
 
 test('a value that belongs to the other cup is asked about once', async ({ page }) => {
@@ -73,7 +73,7 @@ test('a value that belongs to the other cup is asked about once', async ({ page 
   await addPen(page, /pH, two points/, 'P1');
   await startCheck(page, 'Check', '20');
   await page.getByRole('textbox', { name: /^Shows/ }).fill('4.05');
-  await press(page, 'It shows 4.05');
+  await press(page, 'Record 4.05');
   await expect(page.getByText('Is this the 4.01?', { exact: false })).toBeVisible();
   await press(page, 'Right cup, it is that far off');
   await expectHeading(page, /dip in the 4\.01/);

@@ -46,7 +46,9 @@ test('adds a pen and a tank, calibrates, reads, and finds it all after a reload'
   await expectHeading(page, 'P1 is adjusted and holds.');
   await press(page, 'Save the check');
   await expect(
-    page.getByText('7.00: found 7.11, left 7.02 · 4.01: found 4.12, left 4.00'),
+    page.getByText(
+      '7.00 buffer: found 7.11 pH, left 7.02 pH · 4.01 buffer: found 4.12 pH, left 4.00 pH',
+    ),
   ).toBeVisible();
 
   await goTo(page, 'Round');

@@ -49,9 +49,9 @@ test('a check is begun and a cup read with the keyboard alone', async ({ page })
   await expect(page.getByRole('radio', { name: /yes/ })).toBeChecked();
   await tabTo(page, /^Start with as found$/);
   await page.keyboard.press('Enter');
-  await tabTo(page, /^Shows$/);
+  await tabTo(page, /^Shows, pH$/);
   await page.keyboard.type('7,03');
-  await tabTo(page, /^It shows 7\.03$/);
+  await tabTo(page, /^Record 7\.03 pH$/);
   await page.keyboard.press('Enter');
   await expectHeading(page, /dip in the 4\.01/);
 });

@@ -20,6 +20,7 @@ test('a lot’s own label rules: typed once, aimed at in the cup, and its end is
   await press(page, 'Add the lot');
   await expectHeading(page, 'Shelf');
   await page.getByRole('link', { name: /7\.00 buffer/ }).click();
+  await press(page, 'Change');
   await expect(page.getByLabel('Row 2, value, pH')).toHaveValue('7');
   await expect(page.getByLabel('Tolerance, ± pH')).toHaveValue('0.01');
   await addPen(page, /pH, two points/, 'P1');
@@ -27,7 +28,7 @@ test('a lot’s own label rules: typed once, aimed at in the cup, and its end is
   await expect(page.getByText(/known from 15\.0 °C to 25\.0 °C only/)).toBeVisible();
   await page.getByLabel('Cups, °C').fill('20');
   await press(page, 'Start with as found');
-  await expect(page.getByText('7.03', { exact: true })).toBeVisible();
+  await expect(page.getByText('7.03 pH', { exact: true })).toBeVisible();
   await dip(page, '7.00', '7.03');
   await expectHeading(page, /dip in the 4\.01/);
 });
@@ -49,5 +50,6 @@ test('a standard whose label prints a coefficient is aimed at by it', async ({ p
   await press(page, 'Add the lot');
   await expectHeading(page, 'Shelf');
   await page.getByRole('link', { name: /1\.413/ }).click();
+  await press(page, 'Change');
   await expect(page.getByLabel('Its coefficient, %/°C')).toHaveValue('2');
 });

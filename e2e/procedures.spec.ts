@@ -51,7 +51,7 @@ test('a powder-sachet pen at 16 °C is led to 6.89, and its sachets are mixed an
   await expect(page.getByText(/exactly 250 mL of distilled water/)).toBeVisible();
   await press(page, 'Mixed now: put 6.86 and 4.00 on the Shelf');
   await expect(page.getByText(/^On the Shelf\./)).toBeVisible();
-  await press(page, 'Would tap water do instead?');
+  await press(page, 'No buffer? Would tap water do instead?');
   await expect(page.getByText(/any value near 7 is luck/)).toBeVisible();
   await page.getByLabel('Cups, °C').fill('16');
   await press(page, 'Start with as found');
@@ -72,7 +72,7 @@ test('a trim-screw pen: one cup, the screw turned to the target', async ({ page 
   await dip(page, '7.00', '7.4');
   await press(page, 'Now adjust P4');
   await expect(
-    page.getByText('When it is still, turn the screw until it shows 7.0.'),
+    page.getByText('When the display is still, turn the screw until it shows 7.0.'),
   ).toBeVisible();
   await dip(page, '7.00', '7.0');
   await expectHeading(page, 'P4 is adjusted and holds.');
@@ -137,11 +137,11 @@ test('a pen that stores the printed value at 12 °C is not sent round in circles
 }) => {
   await page.goto(ownUrl());
   await newPen(page, /^pH, two points/, 'P1');
-  await press(page, 'Its button, display and papers…');
+  await press(page, 'More: how it takes a point, display, papers');
   await page.getByRole('radio', { name: /^the printed value/ }).click();
   await addIt(page, 'P1');
   await startCheck(page, 'Check', '12');
-  await expect(page.getByText('the 7.00 buffer, as this pen stores it')).toBeVisible();
+  await expect(page.getByText('the 7.00 buffer: this pen stores the printed value')).toBeVisible();
   await dip(page, '7.00', '7.15');
   await dip(page, '4.01', '4.20');
   await press(page, 'Now adjust P1');
@@ -157,13 +157,13 @@ test('a profile nobody shipped, made in the editor: its procedure follows from i
   await page.goto(ownUrl());
   await newPen(page, /^pH, two points/, 'X1');
   await page.getByLabel('Name', { exact: true }).fill('Odd pen');
-  await press(page, 'Its button, display and papers…');
+  await press(page, 'More: how it takes a point, display, papers');
   await page.getByRole('radio', { name: 'before dipping' }).click();
-  await page.getByLabel(/^Held for/).fill('5');
+  await page.getByLabel(/^How long is it held/).fill('5');
   await page.getByLabel('Short presses that pick the buffer').fill('2 3');
-  await page.getByLabel('Cups in their order').fill('4,01 7');
+  await page.getByLabel(/^In which order are they dipped/).fill('4,01 7');
   await page.getByRole('radio', { name: 'it is switched off after each' }).click();
-  const unseen = page.getByRole('radiogroup', { name: /perhaps unseen/ });
+  const unseen = page.getByRole('radiogroup', { name: /before you have read the stored value/ });
   await unseen.getByRole('radio', { name: 'yes' }).click();
   await page.getByLabel('Errors it shows, and what they mean').fill('E9: wrong cup');
   await page.getByLabel(/^Switches itself off after/).fill('4');
@@ -181,13 +181,13 @@ test('a profile nobody shipped, made in the editor: its procedure follows from i
   await press(page, 'Now adjust X2');
   await expect(
     page.getByText(
-      /^Before dipping, press shortly 2 times, that picks this buffer; then hold the button 5 s\./,
+      /^Press the calibration button shortly 2 times to choose this buffer, then hold the calibration button for 5 s and let go\. Then dip/,
     ),
   ).toBeVisible();
   await press(page, 'The pen shows an error');
   await expect(page.getByText('E9: wrong cup')).toBeVisible();
-  await press(page, 'It ended, not seen');
-  await expect(page.getByText(/press shortly 3 times/)).toBeVisible();
+  await press(page, 'It ended before I saw the value');
+  await expect(page.getByText(/shortly 3 times/)).toBeVisible();
   await dip(page, '7.00', '7.00');
   await dip(page, '4.01', '4.01');
   await expectHeading(page, 'X2 is adjusted and holds.');
@@ -253,12 +253,12 @@ test('EC first, then pH in one sitting; a quick look in one cup; the house contr
   await page.getByLabel('Cups, °C').fill('25');
   await press(page, 'Start with as found');
   await dip(page, '7.00', '7.30');
-  await expectHeading(page, 'P1 is out of tolerance and left so.');
+  await expectHeading(page, 'P1 is out of tolerance and was not adjusted.');
   await press(page, 'Save the check');
   await press(page, 'House control');
   await press(page, 'Write it down');
   await expect(page.getByText(/Type the value the pen shows/)).toBeVisible();
-  await page.getByLabel('The control’s value').selectOption('6.86');
+  await page.getByLabel('Its value').selectOption('6.86');
   await page.getByRole('textbox', { name: 'Shows' }).fill('6.95');
   await page.getByRole('textbox', { name: /^Temp/ }).fill('15');
   await press(page, 'Write it down');
@@ -276,7 +276,7 @@ test('values told live by another page fill the field and run the watch', async 
   await page.goto(ownUrl());
   await addPen(page, /^pH, two points/, 'P1');
   await startCheck(page, 'Check', '25');
-  await expect(page.getByText('Start the watch when it is in the cup.')).toBeVisible();
+  await expect(page.getByText('Start the watch when the pen is in the cup.')).toBeVisible();
   await page.evaluate(async () => {
     const channel = new BroadcastChannel('zolder-samples');
     for (const shown of [7.6, 7.4, 7.25, 7.15, 7.1, 7.06, 7.04]) {

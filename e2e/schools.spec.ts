@@ -8,7 +8,7 @@ test('where the trade is of two minds, the choice says why and what the others d
   await goTo(page, 'Pens');
   await press(page, 'Add a pen');
   await page.getByRole('radio', { name: /pH and EC in one body/ }).click();
-  await press(page, 'Its button, display and papers…');
+  await press(page, 'More: how it takes a point, display, papers');
   for (const [reason, other] of [
     [/^Two bracket the work/, /One is quicker, but the slope stays unknown/],
     [/^The pen decides/, /some adjust each time/],
@@ -20,11 +20,13 @@ test('where the trade is of two minds, the choice says why and what the others d
     await expect(page.getByText(reason)).toHaveText(other);
   }
   await page.getByLabel('Code').fill('P1');
-  await page.getByLabel('Adjusted by its factory or dealer on').fill('2 November');
+  await page
+    .getByLabel('Adjusted by its factory or dealer on', { exact: true })
+    .fill('2 November 2025');
   await press(page, 'Add the pen');
   await expectHeading(page, /^P1 · /);
   // The adjustment it came with stands as its first session, worth the maker's accuracy.
-  await expect(page.getByText('2 November · adjusted by its factory or dealer')).toBeVisible();
+  await expect(page.getByText('2 Nov 2025 · adjusted by its factory or dealer')).toBeVisible();
   await expect(page.getByText(/^Its maker states ± 0\.\d+ pH, ± [\d.]+ mS\/cm/)).toBeVisible();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByText(/^Tap water rinses as well/)).toHaveText(/Never to store/);
@@ -36,7 +38,7 @@ test('a new probe soaks first; a cap of tap water is reminded of until it gets s
   await page.clock.install({ time: new Date(new Date().setHours(8, 0, 0, 0)) });
   await page.goto(ownUrl());
   await addPen(page, /pH, two points/, 'P1');
-  await expect(page.getByText(/^Next check: now, it has never been/)).toBeVisible();
+  await expect(page.getByText(/^Next check: now\. It has never been/)).toBeVisible();
   await press(page, 'Start its first soak, 24 h');
   const timers = page.getByRole('region', { name: 'Timers' });
   await expect(timers).toContainText('P1 soaking until tomorrow 08:00');
@@ -50,7 +52,7 @@ test('a new probe soaks first; a cap of tap water is reminded of until it gets s
   await expect(page.getByText(/^Potassium chloride solution keeps glass wet/)).toBeVisible();
   await page.getByRole('radio', { name: /^tap water/ }).click();
   await press(page, 'Save the check');
-  await expect(timers).toContainText('P1 in a stop-gap until tomorrow 08:0');
+  await expect(timers).toContainText('P1: storage solution into its cap by tomorrow 08:0');
   await expect(page.getByText(/you check it every week\.$/)).toBeVisible();
   await press(page, 'Why ±? of the pH error');
   await expect(page.getByText(/^What would shrink it:/)).toBeVisible();
@@ -72,7 +74,7 @@ test('a new probe soaks first; a cap of tap water is reminded of until it gets s
     await press(page, 'Save the check');
   };
   await checkAndCap(/^tap water/);
-  await expect(timers).toContainText('P1 in a stop-gap');
+  await expect(timers).toContainText('P1: storage solution into its cap');
   await checkAndCap(/^storage solution/);
-  await expect(page.getByText('P1 in a stop-gap')).toHaveCount(0);
+  await expect(page.getByText('P1: storage solution into its cap')).toHaveCount(0);
 });

@@ -41,8 +41,12 @@ test('two people at two phones in one sitting: each keeps their own values, noth
   expect(await saveFile(right)).toBe(await saveFile(left));
   for (const page of [left, right]) {
     await openPen(page);
-    await expect(page.getByText(/7\.00: found 7\.02 · 4\.01: found 4\.04/)).toHaveCount(1);
-    await expect(page.getByText(/7\.00: found 7\.02 · 4\.01: found 4\.02/)).toHaveCount(1);
+    await expect(
+      page.getByText(/7\.00 buffer: found 7\.02 pH · 4\.01 buffer: found 4\.04 pH/),
+    ).toHaveCount(1);
+    await expect(
+      page.getByText(/7\.00 buffer: found 7\.02 pH · 4\.01 buffer: found 4\.02 pH/),
+    ).toHaveCount(1);
     await expect(page.getByText(/Checked twice within the hour.*both checks count/)).toBeVisible();
     // No sitting is left open: a new check starts with as found.
     await press(page, 'Check');

@@ -73,12 +73,12 @@ test('the Bench stands beside its pen; the look-back takes all the room', async 
   await page.getByLabel('Cups, °C').fill('20');
   await press(page, 'Start with as found');
   await page.getByRole('textbox', { name: /^Shows/ }).fill('7.3');
-  await page.getByRole('button', { name: 'It shows 7.3' }).click();
+  await page.getByRole('button', { name: 'Record 7.3' }).click();
   // Further off than it ever drifted: asked once.
   await press(page, 'It shows that');
   await expectHeading(page, 'P4 is out of tolerance.');
   // The pen beside it already says that a sitting is open.
-  await expect(page.getByRole('link', { name: /^P4.*a sitting is open/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^P4.*a check is open/ })).toBeVisible();
   await page
     .getByRole('region', { name: 'P4', exact: true })
     .getByRole('button', { name: /^Look back: / })

@@ -7,9 +7,9 @@ export async function type(page: Page, text: string): Promise<void> {
   await page.keyboard.type(text);
 }
 
-export async function shows(page: Page, text: string, verb = 'It shows'): Promise<void> {
+export async function shows(page: Page, text: string): Promise<void> {
   await type(page, text);
-  await press(page, new RegExp(`^${verb} ${text}`));
+  await press(page, new RegExp(`^Record ${text}`));
 }
 
 /** Opens an empty book at a fixed morning. */

@@ -54,7 +54,7 @@ export async function addLot(
   await press(page, 'Add a lot');
   await page.getByLabel('Value printed large, pH').fill(nominal);
   await page.getByLabel('Left, mL').fill(left);
-  await page.getByLabel('Expires').fill(expires);
+  await page.getByLabel('Expires', { exact: true }).fill(expires);
   await press(page, 'Add the lot');
   await expectHeading(page, 'Shelf');
 }
@@ -76,7 +76,7 @@ export async function dip(page: Page, cup: string, shown: string): Promise<void>
     page.getByRole('heading', { level: 1, name: new RegExp(cup.replace('.', '\\.')) }),
   ).toBeVisible();
   await page.getByRole('textbox', { name: /^Shows/ }).fill(shown);
-  await page.getByRole('button', { name: /^It (shows|took) \d/ }).click();
+  await page.getByRole('button', { name: /^Record \d/ }).click();
 }
 
 /** Fills the fields of Read. */

@@ -1,5 +1,5 @@
 import { PORTION_ML } from '@/core/lots';
-import type { BenchEvent, BenchOutcome } from '@/core/procedure';
+import { nextBenchStep, type BenchEvent, type BenchOutcome } from '@/core/procedure';
 import type { Change } from '@/records';
 import type { BenchDraft, CareEvent, Lot, Session } from '@/records/kinds';
 import { make, type Act, type Known } from './act';
@@ -86,6 +86,18 @@ interface Finished {
 export function sessionOf(draft: BenchDraft, finished: Finished): Session | undefined {
   const { plan, events, startedAt, afterCleaning, penId, note = '' } = draft;
   return plan && { penId, plan, events, startedAt, afterCleaning, note, ...finished };
+}
+
+/**
+ * The check of the EC side that was read in the same cup, where one bottle serves both. Its portion is
+ * counted with the pH side's.
+ */
+export function checkOfOtherSide(session: Session, also: BenchDraft['also']): Change[] {
+  if (!also) return [];
+  const { plan, events } = also;
+  const end = nextBenchStep(plan, events);
+  const outcome = end.kind === 'finish' ? end.outcome : session.outcome;
+  return [make('session', { ...session, plan, events, outcome })];
 }
 
 /** A lot as the Bench knows it. */

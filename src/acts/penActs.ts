@@ -1,4 +1,11 @@
-import type { CareEvent, ControlReading, OwnProfile, Pen, Probe } from '@/records/kinds';
+import type {
+  CareEvent,
+  Comparison,
+  ControlReading,
+  OwnProfile,
+  Pen,
+  Probe,
+} from '@/records/kinds';
 import { make, save, type Act, type Known } from './act';
 
 /** A new pen, or another description of one. */
@@ -59,6 +66,12 @@ export const careFor = (body: CareEvent): Act => ({
 export const endSoak = (soak: Known, body: CareEvent, at: string): Act => ({
   said: 'The soak is over.',
   changes: [save('careEvent', soak, { ...body, until: at })],
+});
+
+/** A pen compared with a checked one, or its thermometer with another: no calibration. */
+export const comparePen = (body: Comparison): Act => ({
+  said: 'The comparison is in the book.',
+  changes: [make('comparison', body)],
 });
 
 /** A pen read in the check standard. */

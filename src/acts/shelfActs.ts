@@ -7,6 +7,18 @@ export const saveLot = (lot: Known | undefined, body: Lot): Act => ({
   changes: [save('lot', lot, body)],
 });
 
+/** A bottle or box that is used up. */
+export const useUpLot = (lot: Known, body: Lot): Act => ({
+  said: 'It is used up.',
+  changes: [save('lot', lot, { ...body, left: 0 })],
+});
+
+/** A bottle opened: its life after opening begins. `at` is an ISO instant. */
+export const openLot = (lot: Known, body: Lot, at: string): Act => ({
+  said: 'Opened today.',
+  changes: [save('lot', lot, { ...body, openedAt: at })],
+});
+
 /** A lot taken off the Shelf. */
 export const removeLot = (lot: Known): Act => ({
   said: 'The lot is off the Shelf.',

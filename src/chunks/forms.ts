@@ -13,6 +13,7 @@ export { WaterForm } from '@/features/waters/WaterForm';
 export { WatersScreen } from '@/features/waters/WatersScreen';
 export { ProductForm } from '@/features/products/ProductForm';
 export { ProductsScreen } from '@/features/products/ProductsScreen';
+export { CompareScreen } from '@/features/pens/CompareScreen';
 export { ControlScreen } from '@/features/pens/ControlScreen';
 export { ProbesScreen } from '@/features/pens/ProbesScreen';
 export { PhonesScreen } from '@/features/phones/PhonesScreen';

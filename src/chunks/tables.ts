@@ -1,5 +1,4 @@
 /** Every table for comparing in one chunk, loaded on a wide page. */
 export { TanksTable } from '@/features/tanks/TanksTable';
 export { PensTable } from '@/features/pens/PensTable';
-export { ShelfTable } from '@/features/shelf/ShelfTable';
 export { LedgerTable } from '@/features/book/LedgerTable';

@@ -8,6 +8,7 @@ const HAPPENED: Readonly<Record<string, string>> = {
   careEvent: 'at',
   jarTest: 'at',
   controlReading: 'at',
+  comparison: 'at',
 };
 
 /** When what a revision tells of happened, UTC; when it was written, for facts and deletions. */

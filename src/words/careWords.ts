@@ -28,7 +28,7 @@ export const CARE_WORD: Readonly<Record<CareName, string>> = {
   cleanOil: 'cleaned of oil',
   soak: 'put into its soak',
   capTopUp: 'cap topped up',
-  stopGap: 'capped with a stop-gap',
+  stopGap: 'capped without storage solution',
   rest: 'put away to rest',
   wake: 'taken out of its rest',
   battery: 'new battery',

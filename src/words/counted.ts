@@ -11,6 +11,7 @@ const PLURAL = {
   pour: 'pours',
   portion: 'portions',
   reading: 'readings',
+  sachet: 'sachets',
   sitting: 'sittings',
   stop: 'stops',
 } as const;

@@ -17,6 +17,7 @@ const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = 
   jarTest: ['jar test', 'jar tests'],
   probe: ['probe', 'probes'],
   controlReading: ['house control', 'house controls'],
+  comparison: ['comparison', 'comparisons'],
   profile: ['profile', 'profiles'],
   setting: ['settings', 'settings'],
 };

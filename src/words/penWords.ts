@@ -26,13 +26,14 @@ export const PEN_TONE: Readonly<Record<PenWord, Tone>> = {
 
 /** Why a pen is in that state, in one sentence. */
 export const PEN_REASON: Readonly<Record<PenWord, string>> = {
-  ready: 'Its newest check holds and the next one is not due.',
-  checkDue: 'The time between checks you chose has passed.',
-  cantBeTrusted: 'By its own record its error is too unsure: a check tells.',
-  unverified: 'Zolder has not seen it in a buffer: the maker’s word is all there is.',
-  soaking: 'The probe is in its soak and not ready until the time is up.',
+  ready: 'Its last check was good, and the next one is not due yet.',
+  checkDue: 'The time you chose between checks has passed.',
+  cantBeTrusted: 'How far off it is is no longer known well enough. Check it.',
+  unverified:
+    'It has never been in a buffer here. Until its first check only the maker’s accuracy is known.',
+  soaking: 'The probe is in its soak. It is ready when the time is up.',
   resting: 'It is put away. Check it before it is used again.',
-  gone: 'It is offered nowhere and due for nothing. Its records stay.',
+  gone: 'It is not offered any more, and nothing is due. Its records stay.',
 };
 
 /** What to look at where a pen's numbers are none that a working pen has. */
@@ -43,7 +44,7 @@ export const BROKEN_REASON =
 export const GONE_WORD = { lost: 'Lost', sold: 'Sold', broken: 'Broken' } as const;
 
 /** The other reason why a pen can’t be trusted. */
-export const LEFT_OUT_REASON = 'Its last check ended out of tolerance, and it was left so.';
+export const LEFT_OUT_REASON = 'Its last check failed and it was not adjusted.';
 
 /** Which school a tolerance follows. */
 export const TOLERANCE_WORD: Readonly<Record<TolerancePolicy, string>> = {
@@ -73,7 +74,7 @@ export const POLICY_WORD: Readonly<Record<CheckPolicy, string>> = {
   monthly: 'you check it every 30 days',
   quarterly: 'you check it every 90 days',
   afterUses: 'you check it after so many readings',
-  ownDrift: 'its own drift tells, weekly until two checks exist',
+  ownDrift: 'from how this pen drifts; weekly until there are two checks',
   onlyWhenDoubted: 'you check it only when in doubt',
 };
 
@@ -91,7 +92,7 @@ export function dueReason(due: CheckDue): string | undefined {
     case 'uses':
       return 'Check due: it has been used as often as you allow between checks.';
     case 'off':
-      return 'It stands outside its tolerance: readings are corrected, but adjust it.';
+      return 'It is out of tolerance. Readings are corrected; adjust it.';
     case 'disagrees':
       return `Check due: ${disagreeWords(due)}.`;
     case 'ownDrift':

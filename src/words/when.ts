@@ -79,6 +79,10 @@ export function dayMonthYear(ms: number): string {
   return `${dayMonth(ms)} ${new Date(ms).getFullYear()}`;
 }
 
+/** A day of a pen's papers, kept as year-month-day, as people say it; any other text as it stands. */
+export const paperDay = (text: string): string =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) ? dayMonthYear(Date.parse(`${text}T12:00:00`)) : text;
+
 /** What stands under an axis of so long a time: hours of a day, days, or months with their year. */
 export function axisWriter(
   [fromMs, toMs]: readonly [number, number],

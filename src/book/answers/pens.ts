@@ -1,11 +1,12 @@
 import type { Budget } from '@/core/uncertainty';
 import type { Quantity, Tolerance } from '@/core/calibration';
 import type { PenState, ProbeLife } from '@/core/drift';
+import type { Compared } from '@/core/readings';
 import type { LookBackRow } from '@/core/look-back';
 import type { BenchEvent, BenchPlan } from '@/core/procedure';
 import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
 import type { Band } from '@/core/verdict';
-import type { Addition, CareEvent, Pen, Session } from '@/records/kinds';
+import type { Addition, CareEvent, Comparison, Pen, Session } from '@/records/kinds';
 import type { RecordNames } from './names';
 
 /** How far off one side of a pen is where the crops live. */
@@ -107,11 +108,23 @@ export interface CareRow extends RecordNames {
   readonly by: string;
 }
 
+/** A comparison with its result; without one where the reference is not to be trusted. */
+export interface ComparisonRow extends RecordNames {
+  readonly body: Comparison;
+  readonly atMs: number;
+  readonly by: string;
+  /** The code of the pen it was compared with. */
+  readonly otherCode?: string | undefined;
+  readonly result?: Compared | undefined;
+}
+
 /** A pen with its history. */
 export interface PenDetailAnswer extends PenAnswer {
   readonly sessions: readonly SessionRow[];
   readonly care: readonly CareRow[];
   readonly drift: readonly DriftAnswer[];
+  /** Comparisons, newest first. */
+  readonly comparisons: readonly ComparisonRow[];
   /** When each side is to be cleaned and soaked next. */
   readonly careDue: readonly (CareDue & { readonly side: 'ph' | 'ec' })[];
 }

@@ -21,6 +21,12 @@ export interface BenchAnswer {
   readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
   /** The temperature of cups that still stand: of a check finished within the hour, °C. */
   readonly cupsTempC?: number | undefined;
+  /** pH: how many of the pen's readings of the last weeks lay above what two cups bracket. */
+  readonly ranAbove?: { readonly count: number; readonly of: number } | undefined;
+  /** pH: the probe is far past its expected life. */
+  readonly isFarPastAge?: boolean | undefined;
+  /** Something was read with the side before. */
+  readonly hasReadings: boolean;
   /** What was done to the side, or befell it, after all that was read with it. */
   readonly movedSince?: { readonly what: CareKind; readonly atMs: number } | undefined;
 }

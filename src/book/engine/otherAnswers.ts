@@ -1,12 +1,18 @@
-import { HOUR_MS } from '@/core/units';
+import { DAY_MS, HOUR_MS } from '@/core/units';
 import type { BenchAnswer, LotAnswer, SettingsAnswer } from '@/book/answers';
+import { EXPECTED_LIFE_DAYS } from '@/core/drift';
 import { calibrationsLeft, lotState } from '@/core/lots';
+import { ABOVE_BRACKET_PH, isFarPastAge } from '@/core/procedure';
 import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type RecordId } from '@/records';
-import type { BookState } from './bookState';
+import type { BookState, LiveRecord } from './bookState';
+import { liquidsOf } from './liquidsOf';
 import { penAnswer } from './penAnswers';
-import { movedSince } from './penCare';
+import { movedSince, probeBornMs } from './penCare';
 import { sessionsOf } from './penTrack';
-import { usesOf } from './penUse';
+import { usesAboveOf, usesOf } from './penUse';
+
+/** How far back the range of a pen's readings is looked at, days. */
+const RANGE_DAYS = 60;
 
 const msOf = (instant: string | undefined) =>
   instant === undefined ? undefined : Date.parse(instant);
@@ -24,15 +30,10 @@ const stateOf = (body: Lot, nowMs: number) => lotState(factsOf(body), nowMs);
 /** How many more sittings of a pen's side the Shelf allows. */
 function sittingsLeft(
   book: BookState,
-  { ph, ec }: Pen,
+  pen: Pen,
   { quantity, nowMs }: { quantity: 'ph' | 'ec'; nowMs: number },
 ): number | undefined {
-  const cups =
-    quantity === 'ph'
-      ? (ph?.cupsPh ?? []).map((nominal) => ({ kind: 'buffer' as const, nominal }))
-      : ec
-        ? [{ kind: 'ecStandard' as const, nominal: ec.standardMsPerCm }]
-        : [];
+  const cups = liquidsOf(pen, quantity);
   const lots = book.all('lot').map(({ body }) => factsOf(body));
   return calibrationsLeft(cups, lots, nowMs);
 }
@@ -73,6 +74,23 @@ function cupsStanding(book: BookState, nowMs: number): number | undefined {
   return newest?.tempC;
 }
 
+/** What bears on a pH check besides: tanks above what two cups bracket, a probe far past its life. */
+function phSideTold(
+  book: BookState,
+  pen: LiveRecord<'pen'>,
+  nowMs: number,
+): Pick<BenchAnswer, 'ranAbove' | 'isFarPastAge'> {
+  const lifeDays = pen.body.expectedLifeDays ?? EXPECTED_LIFE_DAYS;
+  const ageDays = (nowMs - probeBornMs(book, pen, 'ph')) / DAY_MS;
+  return {
+    ranAbove: usesAboveOf(book, pen.id, {
+      abovePh: ABOVE_BRACKET_PH,
+      fromMs: nowMs - RANGE_DAYS * DAY_MS,
+    }),
+    isFarPastAge: isFarPastAge(ageDays, lifeDays),
+  };
+}
+
 /** What the Bench needs for one side of a pen. */
 export function benchAnswer(
   book: BookState,
@@ -89,7 +107,9 @@ export function benchAnswer(
     sittingsLeft: sittingsLeft(book, pen.body, { quantity, nowMs }),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
     cupsTempC: cupsStanding(book, nowMs),
+    hasReadings: usesOf(book, penId, quantity).length > 0,
     movedSince: movedSinceUse(book, penId, quantity, nowMs),
+    ...(quantity === 'ph' ? phSideTold(book, pen, nowMs) : {}),
   };
 }
 

@@ -2,6 +2,7 @@ import type { PenAnswer, PenDetailAnswer, SessionRow } from '@/book/answers';
 import { worstWord } from '@/core/schedule';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { comparisonsOf } from './comparisons';
 import { driftAnswer } from './driftAnswer';
 import { careDueAnswer } from './careDueAnswer';
 import { careOf } from './penCare';
@@ -96,5 +97,6 @@ export function penDetailAnswer(
     sessions,
     care,
     drift,
+    comparisons: comparisonsOf(book, id),
   };
 }

@@ -17,3 +17,16 @@ export function usesOf(book: BookState, penId: RecordId, side: 'ph' | 'ec'): rea
   });
   return byPen.get(penId) ?? [];
 }
+
+/** How many of a pen's pH readings since a moment (epoch ms) showed more than a value, and of how many. */
+export function usesAboveOf(
+  book: BookState,
+  penId: RecordId,
+  { abovePh, fromMs }: { readonly abovePh: number; readonly fromMs: number },
+): { readonly count: number; readonly of: number } {
+  const shown = book
+    .all('reading')
+    .filter(({ body }) => body.ph?.penId === penId && Date.parse(body.takenAt) >= fromMs)
+    .map(({ body }) => body.ph!.shown);
+  return { count: shown.filter((ph) => ph > abovePh).length, of: shown.length };
+}

@@ -1,7 +1,9 @@
 import { DAY_MS } from '@/core/units';
 import type { ShoppingAnswer } from '@/book/answers';
+import { QUANTITIES } from '@/core/calibration';
 import { shoppingList, type LiquidNeed } from '@/core/lots';
 import type { BookState } from './bookState';
+import { liquidsOf } from './liquidsOf';
 import { sessionsOf } from './penTrack';
 
 const MONTH_MS = 30 * DAY_MS;
@@ -18,8 +20,8 @@ function needsOf(book: BookState, nowMs: number): readonly LiquidNeed[] {
     if (body.gone) continue;
     const lately = (side: 'ph' | 'ec') =>
       sessionsOf(book, id, side).filter(({ atMs }) => atMs > nowMs - MONTH_MS).length;
-    body.ph?.cupsPh.forEach((nominal) => need('buffer', nominal, lately('ph')));
-    if (body.ec) need('ecStandard', body.ec.standardMsPerCm, lately('ec'));
+    for (const side of QUANTITIES)
+      for (const { kind, nominal = 0 } of liquidsOf(body, side)) need(kind, nominal, lately(side));
   }
   return [...needs.values()];
 }

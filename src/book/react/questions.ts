@@ -36,6 +36,7 @@ const OF_PENS: readonly Kind[] = [
   'careEvent',
   'probe',
   'controlReading',
+  'comparison',
   'lot',
   'reading',
   'tank',

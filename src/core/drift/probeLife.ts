@@ -12,7 +12,8 @@ const SLOW_SETTLING_TIMES = 3;
 const BIG_OFFSET_PH = 0.5;
 
 /** What a handheld pH probe lasts in daily use where nothing else is stated, days. Trade practice. */
-const EXPECTED_LIFE_DAYS = 365;
+/** How long a pH probe lasts where nobody said, days. */
+export const EXPECTED_LIFE_DAYS = 365;
 
 const FIRST_MONTH_MS = 30 * DAY_MS;
 

@@ -1,17 +1,17 @@
 import { lotState, type LotFacts } from './lotState';
-import { isSameNominal } from './sameNominal';
+import { fitsNeed, type Liquid } from './fitsNeed';
 
 /**
  * How many whole calibrations a set of cups still allows: the scarcest liquid decides. Lots past
  * their date do not count; undefined when no amount is known.
  */
 export function calibrationsLeft(
-  cups: readonly { readonly kind: LotFacts['kind']; readonly nominal: number }[],
+  cups: readonly Liquid[],
   lots: readonly LotFacts[],
   nowMs: number,
 ): number | undefined {
-  const counts = cups.map(({ kind, nominal }) => {
-    const fitting = lots.filter((lot) => lot.kind === kind && isSameNominal(lot.nominal, nominal));
+  const counts = cups.map((cup) => {
+    const fitting = lots.filter((lot) => fitsNeed(lot, cup));
     const states = fitting
       .map((lot) => lotState(lot, nowMs))
       .filter(({ word }) => word === 'good' || word === 'soon');

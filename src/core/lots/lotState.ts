@@ -12,6 +12,8 @@ export interface LotFacts {
   readonly kind: LotKind;
   readonly form: LotForm;
   readonly nominal?: number | undefined;
+  /** A buffer that states a conductivity too, mS/cm at 25 °C. */
+  readonly alsoMsPerCm?: number | undefined;
   readonly expiresAtMs?: number | undefined;
   readonly openedAtMs?: number | undefined;
   readonly openLifeDays?: number | undefined;

@@ -1,5 +1,5 @@
 import { lotState, type LotFacts } from './lotState';
-import { isSameNominal } from './sameNominal';
+import { fitsNeed } from './fitsNeed';
 
 /** A liquid that the pens need: a buffer or a standard by its value. */
 export interface LiquidNeed {
@@ -22,9 +22,7 @@ export interface ToBuy {
 const SPARE_PORTIONS = 2;
 
 function reasonFor(need: LiquidNeed, lots: readonly LotFacts[], nowMs: number): ToBuy | undefined {
-  const states = lots
-    .filter((lot) => lot.kind === need.kind && isSameNominal(lot.nominal, need.nominal))
-    .map((lot) => lotState(lot, nowMs));
+  const states = lots.filter((lot) => fitsNeed(lot, need)).map((lot) => lotState(lot, nowMs));
   const usable = states.filter(({ word }) => word === 'good' || word === 'soon');
   // A lot whose amount nobody wrote down is taken to last.
   const portionsLeft = usable.reduce((sum, state) => sum + (state.portionsLeft ?? Infinity), 0);

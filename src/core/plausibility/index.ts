@@ -1,3 +1,4 @@
 export * from './checkEcEntry';
 export * from './checkPhEntry';
 export * from './checkTempEntry';
+export * from './outsideUsual';

@@ -25,8 +25,23 @@ export type BenchEvent =
   | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: string }
   | { readonly type: 'adjust' }
   | { readonly type: 'leave' }
+  /** An error the pen showed instead of taking a point, as it stood on the display. */
+  | {
+      readonly type: 'errorShown';
+      readonly phase: DipPhase;
+      readonly cupId: string;
+      readonly text: string;
+      readonly atMs: number;
+    }
   /** The pen switched itself off; a pen that loses its points begins again at the first of them. */
   | { readonly type: 'switchedOff'; readonly losesPoints: boolean; readonly atMs: number };
+
+/** An error that a pen showed during a sitting. */
+export type ErrorShown = Extract<BenchEvent, { readonly type: 'errorShown' }>;
+
+/** The errors that a pen showed during a sitting, in order. */
+export const errorsShown = (events: readonly BenchEvent[]): readonly ErrorShown[] =>
+  events.filter((event) => event.type === 'errorShown');
 
 /** The valid reading of one dip: the last one not called back by a repeat. */
 export interface DipReading {
@@ -66,7 +81,7 @@ export function dipReading(
     else if (event.type === 'repeat') {
       reading = undefined;
       unseen = undefined;
-    } else if (reading) reading = { ...reading, accepted: true };
+    } else if (event.type === 'accept' && reading) reading = { ...reading, accepted: true };
   }
   return reading ? { reading, tries } : { tries, ...(unseen === undefined ? {} : { unseen }) };
 }

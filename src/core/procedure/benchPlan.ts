@@ -13,6 +13,8 @@ export type Cup =
       readonly quantity: 'ph';
       readonly buffer: BufferReference;
       readonly tolerancePh: number;
+      /** Where it has another temperature than the others, °C. */
+      readonly tempC?: number | undefined;
       readonly lotId?: string | undefined;
       /** The portion was used before. */
       readonly reused?: boolean | undefined;
@@ -22,6 +24,8 @@ export type Cup =
       readonly quantity: 'ec';
       readonly standard: EcStandard;
       readonly toleranceRel: number;
+      /** Where it has another temperature than the others, °C. */
+      readonly tempC?: number | undefined;
       readonly lotId?: string | undefined;
       /** The portion was used before. */
       readonly reused?: boolean | undefined;
@@ -50,7 +54,17 @@ export interface BenchPlan {
   readonly compensation?: EcCompensation | null | undefined;
 }
 
-/** What the display should show in a cup at the plan's temperature. */
+/** The temperature of a cup: its own where one was given, else that of the sitting, °C. */
+export const cupTempC = (plan: Pick<BenchPlan, 'tempC'>, cup: Cup): number =>
+  cup.tempC ?? plan.tempC;
+
+/** The plan with a cup at a temperature of its own, °C. */
+export const withCupTemp = (plan: BenchPlan, cupId: string, tempC: number): BenchPlan => ({
+  ...plan,
+  cups: plan.cups.map((cup) => (cup.id === cupId ? { ...cup, tempC } : cup)),
+});
+
+/** What the display should show in a cup at its temperature. */
 export interface CupTarget {
   /** In the unit of the display. */
   readonly target: number;
@@ -65,12 +79,12 @@ export interface CupTarget {
  */
 export function cupTarget(plan: BenchPlan, cup: Cup): Result<CupTarget, OutOfRange> {
   if (cup.quantity === 'ph') {
-    const truth = bufferPhAt(cup.buffer, plan.tempC);
+    const truth = bufferPhAt(cup.buffer, cupTempC(plan, cup));
     if (!truth.ok) return truth;
     const target = plan.storesNominal ? cup.buffer.nominalPh : truth.value;
     return { ok: true, value: { target, truth: truth.value } };
   }
-  const expected = expectedStandardEc(cup.standard, plan.tempC, plan.compensation ?? null);
+  const expected = expectedStandardEc(cup.standard, cupTempC(plan, cup), plan.compensation ?? null);
   if (!expected.ok) return expected;
   const shown = displayFromEcMsPerCm(expected.value, plan.scale ?? 'mS/cm');
   return { ok: true, value: { target: shown, truth: shown } };

@@ -3,7 +3,7 @@ import type { Adjusted, PenCheck } from '../drift';
 import type { OutOfRange, Result } from '../result';
 import { ecMsPerCmFromDisplay } from '../units';
 import { dipReading, type BenchEvent, type DipPhase } from './benchEvents';
-import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
+import { cupTarget, cupTempC, type BenchPlan, type Cup } from './benchPlan';
 import { dialOf } from './dialOf';
 
 /** How a pen is adjusted: what its buttons, dials or screw can set. */
@@ -34,7 +34,7 @@ export function dipIn(
   cup: Cup,
   { shown, unseen }: ShownIn,
 ): Result<Dip, OutOfRange> {
-  const common = { tempC: plan.tempC, lotKey: cup.lotId, unseen };
+  const common = { tempC: cupTempC(plan, cup), lotKey: cup.lotId, unseen };
   if (cup.quantity === 'ph') {
     const { buffer, tolerancePh } = cup;
     const resolutionPh = plan.resolution;

@@ -1,7 +1,7 @@
 import { BUFFER_FAMILIES, bufferPhAt } from '../buffers';
 import { EC_SCALES, displayFromEcMsPerCm, ecMsPerCmFromDisplay, type EcScale } from '../units';
 import { dipReading, type BenchEvent, type DipPhase } from './benchEvents';
-import { cupTarget, type BenchPlan, type Cup } from './benchPlan';
+import { cupTarget, cupTempC, type BenchPlan, type Cup } from './benchPlan';
 
 /** Why a value shown in a cup is doubtful before it is judged. */
 export type DipDoubt =
@@ -88,7 +88,7 @@ function takenFor(plan: BenchPlan, cup: Cup, shown: number): DipDoubt | undefine
     .flat()
     .filter(({ kind }) => !here.includes(kind));
   const other = others.find((member) => {
-    const at = bufferPhAt(member, plan.tempC);
+    const at = bufferPhAt(member, cupTempC(plan, cup));
     const values = [member.nominalPh, ...(at.ok ? [at.value] : [])];
     return values.some((value) => Math.abs(shown - value) <= TAKEN_FOR_PH);
   });

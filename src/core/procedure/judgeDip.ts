@@ -48,6 +48,13 @@ export function isCleanedFirst(plan: BenchPlan, events: readonly BenchEvent[]): 
   });
 }
 
+/** A pH probe this many times its expected life old is soaked before anything is adjusted. */
+const FAR_PAST_LIFE = 1.5;
+
+/** Whether a probe of this age is far past its expected life, both in days. */
+export const isFarPastAge = (ageDays: number, lifeDays: number): boolean =>
+  ageDays > FAR_PAST_LIFE * lifeDays;
+
 /** The displays that pass in a cup, lowest and highest, in the display's unit. */
 export function passWindow(plan: BenchPlan, cup: Cup, phase: DipPhase): Tolerance {
   return displayTolerance(ruleOf(plan, cup, phase));

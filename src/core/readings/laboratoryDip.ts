@@ -1,6 +1,6 @@
 import { ISOPOTENTIAL_PH, GAIN_TEMP_C, cellFactor, type Dip } from '../calibration';
-import { NO_VARIANCE, type PenState } from '../drift';
 import { LABORATORY_STD_U } from '../uncertainty';
+import { exactState } from './exactState';
 import type { ReadingInput } from './reader';
 import { ecReader } from './readEc';
 import { phReader } from './readPh';
@@ -12,17 +12,6 @@ type Bare = ReadingInput extends infer Input
     : never
   : never;
 
-/** A pen without error: what it shows is so. */
-const exact = (quantity: PenState['quantity']): PenState => ({
-  quantity,
-  standing: 'checked',
-  level: 0,
-  gain: 0,
-  variance: NO_VARIANCE,
-  atCheck: NO_VARIANCE,
-  standards: NO_VARIANCE,
-});
-
 /**
  * A laboratory's value of a sample that a pen read, as a dip of that pen: pH, or mS/cm at 25 °C. The
  * pen's scatter is added by whoever takes the dip in. Undefined where the reading cannot be stated.
@@ -31,7 +20,7 @@ export function laboratoryDip(reading: Bare, value: number): Dip | undefined {
   const own = (parts: readonly (readonly [string, number])[]) =>
     parts.reduce((sum, [source, variance]) => sum + (source === 'repeat' ? 0 : variance), 0);
   if (reading.quantity === 'ph') {
-    const state = exact('ph');
+    const state = exactState('ph');
     const reader = phReader({ ...reading, state });
     const lever =
       cellFactor(reading.pen.hasAtc, reading.tempC ?? GAIN_TEMP_C) * (value - ISOPOTENTIAL_PH);
@@ -42,7 +31,7 @@ export function laboratoryDip(reading: Bare, value: number): Dip | undefined {
       bends: false,
     };
   }
-  const reader = ecReader({ ...reading, state: exact('ec') });
+  const reader = ecReader({ ...reading, state: exactState('ec') });
   if (!reader.ok || !(value > 0) || !(reader.value.value > 0)) return undefined;
   const { value: read, own: parts } = reader.value;
   return {

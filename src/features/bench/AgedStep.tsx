@@ -19,7 +19,7 @@ import { Say } from '@/ui/text';
 import { clock, shortDay } from '@/words';
 import { ageingSays } from '@/words/bench/ageing';
 import { commonSays } from '@/words/common';
-import { DipTable } from './DipTable';
+import { DipTables } from './DipTable';
 import { losesPoints, timesOf } from './power';
 import type { Bench } from './useBench';
 
@@ -111,7 +111,7 @@ export function AgedStep({ pen, bench, plan, age, nowMs }: Props) {
           {canGoOn ? null : (
             <Say>{ageingSays.foundStays(`${shortDay(readMs)}, ${clock(readMs)}`)}</Say>
           )}
-          <DipTable plan={plan} events={events} />
+          <DipTables plan={plan} draft={bench.draft} />
         </Panel>
       )}
     </Screen>

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BenchAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAskOnce, useNowMs, questions } from '@/book/react';
-import { nextBenchStep, sittingAge } from '@/core/procedure';
+import { nextOfBoth, sittingAge } from '@/core/procedure';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -26,10 +26,13 @@ export function BenchScreen() {
   const { data: pens } = useAnswer(questions.pens(nowMs));
   const pen = pens?.find(({ id }) => id === penId);
   const sides = pen?.sides.map((side) => side.quantity) ?? [];
-  const wanted = sides.find((side) => side === quantity) ?? pen?.openBench[0] ?? sides[0];
+  const { ph } = pen?.body ?? {};
+  // One bottle for both is one sitting: that of its pH side.
+  const asked = ph?.oneBottle && !ph.twoModes ? 'ph' : quantity;
+  const wanted = sides.find((side) => side === asked) ?? pen?.openBench[0] ?? sides[0];
   if (!pens) return <Skeleton label={sittingSays.loadingTheBench} />;
   if (!pen || !wanted) return <NoBench />;
-  const then = sides.find((side) => side === params.then && side !== wanted);
+  const then = sides.find((side) => side === params.then && side !== wanted && asked === quantity);
   return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
 }
 
@@ -55,20 +58,20 @@ function Sitting({
   useAwake();
   const bench = useBench(answer, quantity);
   const nowMs = useNowMs();
-  const { plan, events } = bench.draft;
+  const { plan, events, also } = bench.draft;
   const { pen } = answer;
   if (!plan) return <PrepareStep answer={answer} bench={bench} quantity={quantity} then={then} />;
   const age = sittingAge(timesOf(bench.draft), nowMs);
   if (age !== 'going') return <AgedStep {...{ pen, bench, plan, age, nowMs }} />;
-  const step = nextBenchStep(plan, events);
+  const { step, side } = nextOfBoth({ plan, events }, also);
   const common = { pen, bench, plan };
   if (step.kind === 'dip') {
     const key = `${step.phase}-${step.cup.id}-${step.attempt}`;
     return <DipStep key={key} {...common} step={step} />;
   }
-  if (step.kind === 'missed') return <MissedStep {...common} step={step} />;
+  if (step.kind === 'missed') return <MissedStep {...common} missed={side} step={step} />;
   if (step.kind === 'finish') return <FinishStep {...common} outcome={step.outcome} then={then} />;
-  return <FoundStep {...common} good={step.kind === 'asFoundGood'} />;
+  return <FoundStep {...common} good={step.kind === 'asFoundGood'} {...{ answer }} />;
 }
 
 function NoBench() {

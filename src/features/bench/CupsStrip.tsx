@@ -13,7 +13,7 @@ import { FACE, Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { commonSays } from '@/words/common';
 import { sittingSays } from '@/words/bench/sitting';
-import { cupName } from '@/words/bench/benchWords';
+import { cupName } from '@/words/bench/cupWords';
 
 interface Props {
   readonly plan: BenchPlan;

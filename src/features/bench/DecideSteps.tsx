@@ -1,10 +1,11 @@
-import type { PenAnswer } from '@/book/answers';
+import type { BenchAnswer, PenAnswer } from '@/book/answers';
 import {
   dipReading,
   isCleanedFirst,
   judgeDip,
   type BenchPlan,
   type BenchStep,
+  type SittingSide,
 } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
@@ -12,10 +13,11 @@ import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { decideSays } from '@/words/bench/decide';
-import { cupName, errorWords } from '@/words/bench/benchWords';
+import { errorWords } from '@/words/bench/benchWords';
+import { cupName } from '@/words/bench/cupWords';
 import { CupsStrip } from './CupsStrip';
 import { CleaningSteps } from './CleaningSteps';
-import { DipTable } from './DipTable';
+import { DipTables } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
 import { SittingTroubles } from './PowerLine';
 import { missHelp } from '@/words/bench/missWords';
@@ -31,11 +33,20 @@ const MAIN = { kind: 'main', wet: true, grow: true } as const;
 const QUIET = { wet: true } as const;
 
 /** After the as-found readings: finish when all are good, adjust when not. */
-export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: boolean }) {
+export function FoundStep({
+  pen,
+  bench,
+  plan,
+  good,
+  answer,
+}: Common & { readonly good: boolean; readonly answer: BenchAnswer }) {
   const { code } = pen.body;
   const { events } = bench.draft;
   const lastCup = plan.cups.at(-1);
-  const cleanFirst = !good && isCleanedFirst(plan, events);
+  const farOff = isCleanedFirst(plan, events);
+  // After it was soaked there is nothing left to advise but to adjust.
+  const old = answer.isFarPastAge === true && !bench.draft.afterCleaning;
+  const cleanFirst = !good && (farOff || old);
   // What is advised stands under the thumb.
   const toLeave = good || cleanFirst;
   const leave = (
@@ -68,21 +79,24 @@ export function FoundStep({ pen, bench, plan, good }: Common & { readonly good: 
         {good ? decideSays.isInTolerance(code) : decideSays.isOutOfTolerance(code)}
       </Say>
       <Say>
-        {!good
-          ? cleanFirst
-            ? decideSays.corrected
-            : decideSays.correctedNowAdjust
-          : plan.adjustable
+        {good
+          ? plan.adjustable
             ? decideSays.nothingToAdjust
-            : decideSays.readOnlyAndGood}
+            : decideSays.readOnlyAndGood
+          : [
+              answer.hasReadings ? decideSays.corrected : '',
+              cleanFirst ? '' : decideSays.adjustItNow,
+            ]
+              .filter(Boolean)
+              .join(' ')}
       </Say>
       {cleanFirst ? (
         <Panel tone="caution">
-          <Say bold>{decideSays.cleanAndSoakFirst}</Say>
+          <Say bold>{farOff ? decideSays.cleanAndSoakFirst : decideSays.oldSoakFirst}</Say>
         </Panel>
       ) : null}
       <Panel>
-        <DipTable plan={plan} events={events} />
+        <DipTables plan={plan} draft={bench.draft} />
       </Panel>
       <FoundLookBack plan={plan} draft={bench.draft} good={good} />
       {lastCup ? (
@@ -113,17 +127,24 @@ export function MissedStep({
   pen,
   bench,
   plan,
+  missed,
   step,
-}: Common & { readonly step: Extract<BenchStep, { kind: 'missed' }> }) {
+}: Common & {
+  /** The side that missed. */
+  readonly missed: SittingSide;
+  readonly step: Extract<BenchStep, { kind: 'missed' }>;
+}) {
   const formats = useFormats();
   const { phase, cup, attempt } = step;
-  const { reading } = dipReading(bench.draft.events, phase, cup.id);
-  const error = reading ? judgeDip(plan, cup, phase, reading.shown).error : 0;
+  const { reading } = dipReading(missed.events, phase, cup.id);
+  const error = reading ? judgeDip(missed.plan, cup, phase, reading.shown).error : 0;
   const at = { phase, cupId: cup.id };
   const rung = LADDER[Math.min(attempt, LADDER.length) - 1]!;
   const anew = phase === 'confirm';
   const name = cupName(cup, formats);
-  const others = plan.cups.filter(({ id }) => id !== cup.id).map((one) => cupName(one, formats));
+  const others = missed.plan.cups
+    .filter(({ id }) => id !== cup.id)
+    .map((one) => cupName(one, formats));
   return (
     <Screen
       actions={
@@ -143,18 +164,22 @@ export function MissedStep({
         </>
       }
     >
-      <CupsStrip plan={plan} events={bench.draft.events} now={at} />
+      <CupsStrip
+        plan={plan}
+        events={bench.draft.events}
+        now={{ phase, cupId: plan.cups.find(({ id }) => id === cup.id)?.id ?? plan.cups[0]!.id }}
+      />
       <Say size="huge" face="slab" heading={1}>
-        {decideSays.stateOfCup(name, errorWords(plan, error, formats))}
+        {decideSays.stateOfCup(name, errorWords(missed.plan, error, formats))}
       </Say>
-      <Say>{missHelp(plan.quantity, attempt)}</Say>
+      <Say>{missHelp(missed.plan.quantity, attempt)}</Say>
       {anew && others.length > 0 ? <Say>{decideSays.untilAllHold(others.join(', '))}</Say> : null}
-      {rung.after === 'cleaning' ? <CleaningSteps quantity={plan.quantity} /> : null}
+      {rung.after === 'cleaning' ? <CleaningSteps quantity={missed.plan.quantity} /> : null}
       <Say size="small" tone="soft">
         {decideSays.ifAccepted}
       </Say>
       <Panel>
-        <DipTable plan={plan} events={bench.draft.events} />
+        <DipTables plan={plan} draft={bench.draft} />
       </Panel>
       <SittingTroubles {...{ pen, bench, plan }} />
     </Screen>

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { cupTarget, type BenchPlan, type BenchStep } from '@/core/procedure';
+import { cupTarget, type BenchPlan, type BenchStep, type Cup } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
+import { paths } from '@/shell/navigation/paths';
 import { stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
@@ -12,24 +13,18 @@ import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal, stepTyped } from '@/words';
-import { dipMessage } from '@/words/bench/dipMessage';
-import {
-  dipTitle,
-  foundLine,
-  pressLine,
-  shownText,
-  shownUnit,
-  targetLine,
-  windowLine,
-} from '@/words/bench/benchWords';
+import { shownText, shownUnit, targetLine } from '@/words/bench/benchWords';
+import { dipSays, tryLine } from '@/words/bench/dip';
+import { dipMessage, type DipMessage } from '@/words/bench/dipMessage';
+import { dipTitle, pressLine } from '@/words/bench/pressWords';
+import { commonSays } from '@/words/common';
 import { CupsStrip } from './CupsStrip';
+import { CupTemp } from './CupTemp';
+import { DipTarget } from './DipTarget';
 import { PenErrors } from './PenErrors';
 import { PowerLine, SittingTroubles } from './PowerLine';
 import { StillPanel } from './StillPanel';
 import type { Bench } from './useBench';
-import { paths } from '@/shell/navigation/paths';
-import { commonSays } from '@/words/common';
-import { dipSays } from '@/words/bench/dip';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -42,38 +37,53 @@ interface Props {
 export function DipStep({ pen, bench, plan, step }: Props) {
   const router = useRouter();
   const formats = useFormats();
-  const { phase, cup, attempt } = step;
-  const { typed } = bench.draft;
-  const [message, setMessage] = useState<ReturnType<typeof dipMessage>>();
-  const target = targetLine(plan, cup, formats);
+  const { phase, attempt } = step;
+  const { typed, also, events } = bench.draft;
+  // One cup for both sides is named by its pH.
+  const cup = also ? plan.cups[0]! : step.cup;
+  const alsoCup = also?.plan.cups[0];
+  const [message, setMessage] = useState<DipMessage>();
+  const [alsoMessage, setAlsoMessage] = useState<DipMessage>();
   const press = plan.quantity === 'ph' ? pen.body.ph?.press : pen.body.ec?.press;
+  const { display } = pen.body;
   const parsed = parseDecimal(typed);
   const again = message?.again;
-  const verb = phase === 'asLeft' ? dipSays.itTook : dipSays.itShows;
 
   const take = (sure: boolean) => {
-    const { events } = bench.draft;
-    const found = dipMessage({ plan, cup, typed, phase, events, attempt, pen }, formats);
-    if (!parsed.ok || (found && !(sure && found.sure))) return setMessage(found);
+    const at = { phase, attempt, pen };
+    const insisted = (found: DipMessage | undefined) => !found || (sure && found.sure);
+    const found = dipMessage({ ...at, plan, cup, typed, events }, formats);
+    const alsoFound =
+      also && alsoCup ? dipMessage({ ...at, ...also, cup: alsoCup }, formats) : undefined;
+    const second = also ? parseDecimal(also.typed) : undefined;
+    if (!parsed.ok || second?.ok === false || !insisted(found) || !insisted(alsoFound)) {
+      setMessage(found);
+      return setAlsoMessage(alsoFound);
+    }
     const { nowMs: atMs } = thisMoment();
     const { settleS } = stillWatch(bench.draft, atMs);
-    bench.add({
-      type: 'read',
-      phase,
-      cupId: cup.id,
-      shown: parsed.value,
-      atMs,
-      settleS,
-    });
+    const read = (cupId: string, shown: number) =>
+      ({ type: 'read', phase, cupId, shown, atMs, settleS }) as const;
+    bench.read(
+      read(cup.id, parsed.value),
+      second?.ok && alsoCup ? [read(alsoCup.id, second.value)] : [],
+    );
   };
-  const stepBy = (direction: 1 | -1) => {
-    const at = cupTarget(plan, cup);
+  /** One digit up or down from what is typed, or from what it should show. */
+  const stepped = (of: { plan: BenchPlan; cup: Cup; typed: string }, direction: 1 | -1) => {
+    const at = cupTarget(of.plan, of.cup);
     const from = at.ok ? at.value.target : 0;
-    const { resolution } = plan;
-    setMessage(undefined);
-    bench.type(stepTyped(typed, { direction, resolution, from, formats }));
+    return stepTyped(of.typed, { direction, resolution: of.plan.resolution, from, formats });
   };
-  const label = parsed.ok ? `${verb} ${shownText(plan, parsed.value, formats)}` : `${verb}…`;
+  const onType = (text: string) => {
+    setMessage(undefined);
+    bench.type(text);
+  };
+  const onTypeAlso = (text: string) => {
+    setAlsoMessage(undefined);
+    bench.typeAlso(text);
+  };
+  const sure = message?.sure ?? alsoMessage?.sure;
   return (
     <Screen
       actions={
@@ -84,37 +94,42 @@ export function DipStep({ pen, bench, plan, step }: Props) {
             name={dipSays.leaveSittingKept}
             onPress={() => router.navigate(paths.pen(pen.id))}
           />
-          <Button kind="main" wet grow label={label} onPress={() => take(false)} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={
+              parsed.ok
+                ? dipSays.record(shownText(plan, parsed.value, formats))
+                : dipSays.recordNothing
+            }
+            onPress={() => take(false)}
+          />
         </>
       }
     >
-      <CupsStrip plan={plan} events={bench.draft.events} now={{ phase, cupId: cup.id }} />
+      <CupsStrip plan={plan} events={events} now={{ phase, cupId: cup.id }} />
       <Panel>
         <Say size="large" face="slab" heading={1}>
-          {dipTitle(phase, cup, formats)}
+          {dipTitle(phase, cup, { press, display, formats })}
         </Say>
         {attempt > 1 ? (
           <Say size="small" tone="attention" bold>
-            {dipSays.tryNumber(attempt)}
+            {tryLine(attempt)}
           </Say>
         ) : null}
-        <View style={styles.target}>
-          <Say size="small" tone="soft">
-            {dipSays.shouldShow}
-          </Say>
-          <Say size="hero" face="mono" bold>
-            {target.value} <Say tone="soft">{shownUnit(plan)}</Say>
-          </Say>
-          <Say size="small" bold>
-            {windowLine(plan, cup, phase, formats)}
-          </Say>
-          <Say size="small" tone="soft">
-            {target.from}
-            {foundLine(plan, bench.draft.events, cup, phase, formats)}
-          </Say>
+        <View style={styles.targets}>
+          <DipTarget {...{ plan, events, cup, phase }} beside={also !== undefined} />
+          {also && alsoCup ? <DipTarget {...also} cup={alsoCup} phase={phase} beside /> : null}
         </View>
         <Say size="small">
-          {press ? pressLine(phase, press, target.value, { cup, at: plan.cups.indexOf(cup) }) : ''}
+          {press
+            ? pressLine(phase, press, targetLine(plan, cup, formats).value, {
+                cup,
+                at: plan.cups.indexOf(cup),
+                display,
+              })
+            : ''}
         </Say>
         <PowerLine {...{ pen, bench, plan }} />
         <StillPanel
@@ -126,16 +141,24 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           label={commonSays.shows}
           unit={shownUnit(plan)}
           typed={typed}
-          onType={(text) => {
-            setMessage(undefined);
-            bench.type(text);
-          }}
+          onType={onType}
           message={message}
-          onStep={stepBy}
-          onEnter={() => take(false)}
+          onStep={(direction) => onType(stepped({ plan, cup, typed }, direction))}
+          onEnter={also ? 'next' : () => take(false)}
           autoFocus={typed === '' || 'goOn'}
           takesDigits
         />
+        {also && alsoCup ? (
+          <NumberField
+            label={commonSays.shows}
+            unit={shownUnit(also.plan)}
+            typed={also.typed}
+            onType={onTypeAlso}
+            message={alsoMessage}
+            onStep={(direction) => onTypeAlso(stepped({ ...also, cup: alsoCup }, direction))}
+            onEnter={() => take(false)}
+          />
+        ) : null}
         {phase === 'asLeft' && press?.endsUnseen ? (
           <View style={styles.sure}>
             <Button
@@ -144,9 +167,9 @@ export function DipStep({ pen, bench, plan, step }: Props) {
             />
           </View>
         ) : null}
-        {message?.sure ? (
+        {sure ? (
           <View style={styles.sure}>
-            <Button label={message.sure} onPress={() => take(true)} />
+            <Button label={sure} onPress={() => take(true)} />
             {again ? (
               <Button
                 label={again.label}
@@ -156,13 +179,14 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           </View>
         ) : null}
       </Panel>
-      {press && phase === 'asLeft' ? <PenErrors press={press} cup={cup} /> : null}
+      {press ? <PenErrors {...{ press, bench, cup, phase }} /> : null}
+      <CupTemp {...{ bench, plan, cup }} />
       <SittingTroubles {...{ pen, bench, plan }} />
     </Screen>
   );
 }
 
 const styles = StyleSheet.create({
-  target: { gap: 0 },
+  targets: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s5 },
   sure: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s1 },
 });

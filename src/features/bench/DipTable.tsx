@@ -1,13 +1,15 @@
 import { StyleSheet, View } from 'react-native';
-import type { BenchEvent, BenchPlan } from '@/core/procedure';
+import { errorsShown, type BenchEvent, type BenchPlan } from '@/core/procedure';
+import type { BenchDraft } from '@/records/kinds';
 import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { commonSays } from '@/words/common';
+import { dipSays } from '@/words/bench/dip';
 import { dipSummary } from '@/words/bench/benchWords';
 
 /** What was read in each cup, against what it should have been. */
-export function DipTable({
+function DipTable({
   plan,
   events,
 }: {
@@ -32,6 +34,24 @@ export function DipTable({
         </View>
       ))}
     </View>
+  );
+}
+
+/** What was read so far, of both sides where one cup serves both, and the errors the pen showed. */
+export function DipTables({
+  plan,
+  draft,
+}: {
+  readonly plan: BenchPlan;
+  readonly draft: Pick<BenchDraft, 'events' | 'also'>;
+}) {
+  const errors = errorsShown(draft.events).map(({ text }) => text);
+  return (
+    <>
+      <DipTable plan={plan} events={draft.events} />
+      {draft.also ? <DipTable {...draft.also} /> : null}
+      {errors.length > 0 ? <Say size="small">{dipSays.errorsKept(errors.join(', '))}</Say> : null}
+    </>
   );
 }
 

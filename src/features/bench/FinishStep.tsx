@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
-import type { BenchOutcome, BenchPlan } from '@/core/procedure';
+import { nextBenchStep, type BenchOutcome, type BenchPlan } from '@/core/procedure';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
@@ -12,7 +12,7 @@ import { Say } from '@/ui/text';
 import { outcomeSentence } from '@/words/bench/benchWords';
 import { CleaningSteps } from './CleaningSteps';
 import { CupsStrip } from './CupsStrip';
-import { DipTable } from './DipTable';
+import { DipTables } from './DipTable';
 import { FoundLookBack } from './FoundLookBack';
 import { leftOutAdvice } from '@/words/bench/missWords';
 import { CAP_LIQUIDS, type CapLiquid } from './capLiquids';
@@ -33,6 +33,7 @@ interface Props {
 }
 
 const SIDE = { ph: 'pH', ec: 'EC' } as const;
+const sideOf = (code: string, side: 'ph' | 'ec') => `${code} ${SIDE[side]}`;
 
 /** The verdict of the sitting, and putting it into the book. */
 export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
@@ -43,6 +44,16 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
   const asksCap = pen.body.ph !== null && !then;
   // A probe that is only compared: cleaned at the spot it may be good again.
   const dirty = outcome === 'leftOut' && pen.body[plan.quantity]?.adjustable === false;
+  const { also } = bench.draft;
+  const alsoStep = also && nextBenchStep(also.plan, also.events);
+  const alsoOutcome = alsoStep?.kind === 'finish' ? alsoStep.outcome : outcome;
+  const sentences =
+    alsoOutcome === outcome
+      ? [outcomeSentence(outcome, pen.body.code)]
+      : [
+          outcomeSentence(outcome, sideOf(pen.body.code, 'ph')),
+          outcomeSentence(alsoOutcome, sideOf(pen.body.code, 'ec')),
+        ];
   const nextHref = then ? paths.bench(pen.id, { quantity: then }) : paths.pen(pen.id);
   const capped = async () => {
     const { nowMs } = thisMoment();
@@ -89,13 +100,11 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       <CupsStrip plan={plan} events={bench.draft.events} />
       <View role="status" aria-live="polite">
         <Say size="huge" face="slab" heading={1}>
-          {dirty
-            ? decideSays.isOutOfTolerance(pen.body.code)
-            : outcomeSentence(outcome, pen.body.code)}
+          {dirty ? decideSays.isOutOfTolerance(pen.body.code) : sentences.join(' ')}
         </Say>
       </View>
       <Panel>
-        <DipTable plan={plan} events={bench.draft.events} />
+        <DipTables plan={plan} draft={bench.draft} />
       </Panel>
       {outcome === 'leftOut' ? <Say>{leftOutAdvice(plan, bench.draft.events)}</Say> : null}
       {dirty ? (

@@ -10,7 +10,7 @@ import { paths } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { ageingSays } from '@/words/bench/ageing';
-import { cupName } from '@/words/bench/benchWords';
+import { cupName } from '@/words/bench/cupWords';
 import { losesPoints, offJustNow, pressOf, timesOf } from './power';
 import type { Bench } from './useBench';
 

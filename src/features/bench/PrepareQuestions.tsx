@@ -1,6 +1,8 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { BenchAnswer } from '@/book/answers';
 import { useNowMs } from '@/book/react';
+import { paths } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Panel } from '@/ui/layout';
@@ -39,7 +41,14 @@ export function ScopeQuestion({ cups, scope, onScope }: ScopeProps) {
 }
 
 /** Whether tap water would do, and why not; the least that does instead. */
-export function TapWaterQuestion({ onOneCup }: { readonly onOneCup: (() => void) | undefined }) {
+export function TapWaterQuestion({
+  onOneCup,
+  penId,
+}: {
+  readonly onOneCup: (() => void) | undefined;
+  readonly penId: string;
+}) {
+  const router = useRouter();
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -55,6 +64,10 @@ export function TapWaterQuestion({ onOneCup }: { readonly onOneCup: (() => void)
             {DISPUTES.knownWater.others}
           </Say>
           {onOneCup ? <Button label={prepareSays.thenOnlyOneCup} onPress={onOneCup} /> : null}
+          <Button
+            label={prepareSays.noBufferCompare}
+            onPress={() => router.navigate(paths.compare(penId))}
+          />
         </Panel>
       ) : null}
     </>

@@ -10,15 +10,17 @@ import { Panel, Screen } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import type { FieldMessage, Formats } from '@/words';
-import { penHints } from '@/words/bench/benchWords';
+import { penHints } from '@/words/bench/pressWords';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
 import { lotsFor } from './chooseLots';
 import { InItsSoak } from './InItsSoak';
 import { LotLine } from './LotLine';
-import { cupsOf, planOf, type Scope } from './preparePlan';
+import { ModeQuestion } from './ModeQuestion';
+import { cupsOf, isOneBottle, planOf, thirdOf, type Chosen, type Scope } from './preparePlan';
 import { CleanedQuestion, ScopeQuestion, ShelfLine, TapWaterQuestion } from './PrepareQuestions';
 import { SachetGuide } from './SachetGuide';
+import { ThirdCup } from './ThirdCup';
 import type { Bench } from './useBench';
 
 interface Props {
@@ -45,8 +47,10 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   const [touched, setTouched] = useState(false);
   const soak = answer.pen.sides.find((side) => side.quantity === quantity)?.soakUntilMs;
   const { body: pen } = answer.pen;
-  const chosen = bench.draft.lots ?? {};
+  const { lots: chosenLots = {} } = bench.draft;
+  const chosen: Chosen = bench.draft;
   const { kind, nominals: all, pouredOf } = cupsOf(answer, quantity, chosen);
+  const oneBottle = quantity === 'ph' && isOneBottle(pen, chosen);
   const nominals = scope === 'first' ? all.slice(0, 1) : all;
   const adjustable = pen[quantity]?.adjustable === true;
   const rinse =
@@ -57,7 +61,11 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
   // Cups that still stand have their temperature already.
   const typed = bench.draft.typed || (touched ? '' : standing(answer.cupsTempC, formats));
   const begin = () => {
-    const { plan, message: wrong } = planOf({
+    const {
+      plan,
+      also,
+      message: wrong,
+    } = planOf({
       answer,
       quantity,
       scope,
@@ -69,6 +77,7 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
     if (!plan) return;
     bench.change({
       plan: JSON.parse(JSON.stringify(plan)),
+      also: also && { plan: JSON.parse(JSON.stringify(also)), events: [], typed: '' },
       typed: '',
       startedAt: new Date().toISOString(),
     });
@@ -89,7 +98,10 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
         <Say>{prepareSays.cupsAndMinutes(nominals.length)}</Say>
       </View>
       {then ? <Say>{then === 'ph' ? prepareSays.ecFirst : prepareSays.phFirst}</Say> : null}
-      {penHints(pen, quantity).map((hint) => (
+      {pen.ph?.twoModes && pen.ec ? (
+        <ModeQuestion penId={answer.pen.id} quantity={quantity} bench={bench} />
+      ) : null}
+      {penHints(pen, quantity, nominals.length).map((hint) => (
         <Say key={hint} size="small" tone="soft">
           {hint}
         </Say>
@@ -125,9 +137,13 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
           {...{ nominal, kind }}
           poured={pouredOf(nominal)}
           lots={lotsFor(answer.lots, kind, nominal)}
-          onChoose={(choice) => bench.change({ lots: { ...chosen, [String(nominal)]: choice } })}
+          onChoose={(choice) =>
+            bench.change({ lots: { ...chosenLots, [String(nominal)]: choice } })
+          }
         />
       ))}
+      {oneBottle ? <Say size="small">{prepareSays.oneCupForBoth}</Say> : null}
+      {quantity === 'ph' && !oneBottle ? <ThirdCup answer={answer} bench={bench} /> : null}
       {adjustable ? <ScopeQuestion cups={all.length} scope={scope} onScope={setScope} /> : null}
       <ShelfLine sittingsLeft={answer.sittingsLeft} />
       <Say size="small" tone="soft">
@@ -135,9 +151,10 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       </Say>
       <SchoolNote about="drying" />
       {quantity === 'ph' && pen.ph?.family === 'sachet' ? (
-        <SachetGuide nominals={nominals} lots={answer.lots} />
+        <SachetGuide nominals={nominals} third={thirdOf(pen)} lots={answer.lots} />
       ) : null}
       <TapWaterQuestion
+        penId={answer.pen.id}
         onOneCup={adjustable && scope !== 'first' ? () => setScope('first') : undefined}
       />
       <CleanedQuestion

@@ -12,6 +12,8 @@ import { chooseLot, pastDate } from './chooseLots';
 
 interface Props {
   readonly nominals: readonly number[];
+  /** The third sachet of the box, which two points leave over. */
+  readonly third: number | undefined;
   readonly lots: readonly LotAnswer[];
 }
 
@@ -19,18 +21,21 @@ interface Props {
 const SACHET_ML = 250;
 
 /** Powder sachets: how to mix them, and putting the mixture on the Shelf as a lot of its own. */
-export function SachetGuide({ nominals, lots }: Props) {
+export function SachetGuide({ nominals, third, lots }: Props) {
   const formats = useFormats();
   const { act, busy } = useAct();
   const [open, setOpen] = useState(false);
   const [mixed, setMixed] = useState(false);
-  const needed = nominals.filter((nominal) => {
+  const isMissing = (nominal: number) => {
     const lot = chooseLot(lots, 'buffer', nominal);
     return lot === undefined || pastDate(lot);
-  });
-  const book = async () => {
+  };
+  const needed = nominals.filter(isMissing);
+  const spare =
+    third !== undefined && !nominals.includes(third) && isMissing(third) ? third : undefined;
+  const book = async (also: readonly number[]) => {
     const { nowMs } = thisMoment();
-    const made = mixSachets(needed, { nowMs, madeMl: SACHET_ML });
+    const made = mixSachets([...needed, ...also], { nowMs, madeMl: SACHET_ML });
     if (await act(made)) setMixed(true);
   };
   const names = needed.map((nominal) => formats.number(nominal, 2)).join(' and ');
@@ -48,7 +53,18 @@ export function SachetGuide({ nominals, lots }: Props) {
               {prepareSays.sachetsOnShelf}
             </Say>
           ) : needed.length > 0 ? (
-            <Button label={prepareSays.mixedPutOnShelf(names)} disabled={busy} onPress={book} />
+            <Button
+              label={prepareSays.mixedPutOnShelf(names)}
+              disabled={busy}
+              onPress={() => book([])}
+            />
+          ) : null}
+          {!mixed && spare !== undefined ? (
+            <Button
+              label={prepareSays.mixedThird(formats.number(spare, 2))}
+              disabled={busy}
+              onPress={() => book([spare])}
+            />
           ) : null}
         </Panel>
       ) : null}

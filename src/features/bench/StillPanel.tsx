@@ -5,6 +5,7 @@ import type { BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { callAttention, stillWatch } from '@/timers';
 import { Button } from '@/ui/button';
+import { digitsField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { minutesSeconds } from '@/words';
@@ -40,6 +41,8 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
   const words = seenWords(seen.samples, plan, formats, nowMs);
   const [moved, setMoved] = useState(0);
   const start = () => {
+    // Within the press, or no keypad opens: when it is still, the number is typed at once.
+    digitsField()?.focus();
     setMoved((times) => times + (watch.running ? 1 : 0));
     bench.change({ dipSinceMs: dipSinceMs ?? Date.now(), stillSinceMs: Date.now() });
   };
@@ -85,7 +88,7 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
         </View>
       ) : null}
       {watch.still ? null : (
-        <Button kind="text" label={dipSays.seenValueTypedBelow} onPress={seen.noteTyped} />
+        <Button kind="text" label={dipSays.noteAndWait} onPress={seen.noteTyped} />
       )}
     </View>
   );

@@ -1,5 +1,6 @@
 import type { BenchAnswer, LotAnswer, PenAnswer } from '@/book/answers';
 import {
+  cupTarget,
   makeEcPlan,
   makePhPlan,
   type BenchEvent,
@@ -7,13 +8,14 @@ import {
   type Cup,
 } from '@/core/procedure';
 import { lotState, type LotFacts } from '@/core/lots';
-import type { Lot, Press } from '@/records/kinds';
-import { GENERIC_PROFILES } from '@/records/profiles';
+import type { Lot, Pen, Press } from '@/records/kinds';
+import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { chooseLot, cupLot, ELSEWHERE, pouredFrom, USED_BEFORE } from './chooseLots';
-import { planOf } from './preparePlan';
+import { planOf, thirdOf, type Chosen } from './preparePlan';
 import { dipMessage } from '@/words/bench/dipMessage';
-import { dipSummary, errorWords, pressLine, targetLine } from '@/words/bench/benchWords';
+import { dipSummary, errorWords, targetLine } from '@/words/bench/benchWords';
+import { pressLine } from '@/words/bench/pressWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const combination = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
@@ -82,19 +84,21 @@ test('a value further off than the pen ever was is asked about once, in a fresh 
 test('the instruction follows from the profile', () => {
   const button = combination.ph!.press;
   const first = { cup: seven!, at: 0 };
-  expect(pressLine('asFound', button, '7.02', first)).toContain('Don’t press');
-  expect(pressLine('asLeft', button, '7.02', first)).toContain('hold the button 3 s');
+  expect(pressLine('asFound', button, '7.02', first)).toContain('Press nothing');
+  expect(pressLine('asLeft', button, '7.02', first)).toContain(
+    'hold the calibration button for 3 s',
+  );
   const screw: Press = { ...button, by: 'screw' };
   expect(pressLine('asLeft', screw, '7.0', first)).toContain('turn the screw until it shows 7.0');
   expect(
     pressLine('asLeft', { ...button, when: 'beforeDip', confirmPress: true }, '7', first),
-  ).toContain('Before dipping');
+  ).toMatch(/^Hold the calibration button/);
   const dial = pressLine('asLeft', { ...button, by: 'dials' }, '1.41', { cup: ec.cups[0]!, at: 0 });
-  expect(dial).toBe('When it is still, turn the dial until it shows 1.41.');
+  expect(dial).toBe('When the display is still, turn the dial until it shows 1.41.');
 });
 
 test('errors in words, and the summary of a sitting', () => {
-  expect(errorWords(ph, 0.09, formats)).toBe('0.09 high');
+  expect(errorWords(ph, 0.09, formats)).toBe('0.09 pH high');
   expect(errorWords(ph, -0.001, formats)).toBe('on target');
   const events: BenchEvent[] = [
     { type: 'read', phase: 'asFound', cupId: '7', shown: 7.11, atMs: 0 },
@@ -102,9 +106,9 @@ test('errors in words, and the summary of a sitting', () => {
   expect(dipSummary(ph, events, formats)).toEqual([
     expect.objectContaining({
       what: 'as found in pH 7.00',
-      shown: '7.11',
-      target: '7.02',
-      error: '0.09 high',
+      shown: '7.11 pH',
+      target: '7.02 pH',
+      error: '0.09 pH high',
       within: false,
     }),
   ]);
@@ -140,7 +144,7 @@ test('the lot in date is poured before the one past it, and never an empty one',
 
 test('a lot mixed by hand is poured as one', () => {
   const mixed = { lot: lot('a', { form: 'dissolvedSachet' }), usedBefore: false };
-  expect(cupLot(mixed)).toMatchObject({
+  expect(cupLot(mixed, 'buffer')).toMatchObject({
     lotId: 'a',
     handMade: true,
   });
@@ -156,7 +160,7 @@ describe('what a cup is poured from', () => {
     expect(from(undefined)).toMatchObject({ lot: { id: 'fresh' }, usedBefore: false });
     expect(from('old')).toMatchObject({ lot: { id: 'old' }, usedBefore: false });
     expect(from(ELSEWHERE)).toEqual({ lot: undefined, usedBefore: false });
-    expect(cupLot(from(USED_BEFORE))).toMatchObject({ lotId: 'fresh', reused: true });
+    expect(cupLot(from(USED_BEFORE), 'buffer')).toMatchObject({ lotId: 'fresh', reused: true });
     // A lot that left the Shelf meanwhile: the usual one again.
     expect(from('gone').lot?.id).toBe('fresh');
   });
@@ -164,10 +168,56 @@ describe('what a cup is poured from', () => {
   test('the chosen lot stands in the plan', () => {
     const answer = { pen: { body: combination }, lots: [old, fresh] } as unknown as BenchAnswer;
     const asked = { answer, quantity: 'ph', scope: 'full', typed: '20', formats } as const;
-    const lotIds = (chosen: Record<string, string>) =>
-      planOf({ ...asked, chosen }).plan?.cups.map(({ lotId }) => lotId);
+    const lotIds = (lots: Record<string, string>) =>
+      planOf({ ...asked, chosen: { lots } }).plan?.cups.map(({ lotId }) => lotId);
     expect(lotIds({})).toEqual(['fresh', undefined]);
     expect(lotIds({ '7': 'old' })).toEqual(['old', undefined]);
     expect(lotIds({ '7': ELSEWHERE })).toEqual([undefined, undefined]);
   });
+});
+
+describe('one bottle for both sides', () => {
+  const bottle = lot('both', { nominal: 4.01, alsoMsPerCm: 4.11 });
+  const whole = penFromProfile(combination, { code: 'P1', name: 'Pen' });
+  const pen: Pen = { ...whole, ph: { ...whole.ph!, cupsPh: [7], oneBottle: true } };
+  const asked = (body: Pen, lots: readonly LotAnswer[], chosen: Chosen = {}) =>
+    planOf({
+      answer: { pen: { body }, lots } as unknown as BenchAnswer,
+      quantity: 'ph',
+      scope: 'full',
+      chosen,
+      typed: '25',
+      formats,
+    });
+
+  test('one cup of it: the pH side by its pH, the EC side by its EC, the EC with the usual tolerance', () => {
+    const { plan, also } = asked(pen, [bottle]);
+    expect(plan?.cups).toMatchObject([{ id: '4.01', lotId: 'both', tolerancePh: 0.02 }]);
+    expect(also).toMatchObject({ quantity: 'ec', cups: [{ lotId: 'both', toleranceRel: 0.01 }] });
+    expect(cupTarget(also!, also!.cups[0]!)).toMatchObject({ value: { target: 4.11 } });
+  });
+  test('a pen with two modes is asked; set to separate buffers it has no second side', () => {
+    const both: Pen = { ...pen, ph: { ...pen.ph!, cupsPh: [7, 4.01], twoModes: true } };
+    expect(asked(both, [bottle]).also).toBeDefined();
+    const points = asked(both, [bottle], { mode: 'points' });
+    expect(points.also).toBeUndefined();
+    expect(points.plan?.cups.map(({ id }) => id)).toEqual(['7', '4.01']);
+  });
+  test('it serves the EC side of other pens too, without its pH tolerance', () => {
+    expect(chooseLot([bottle], 'ecStandard', 4.11)?.id).toBe('both');
+    const wide = lot('wide', { nominal: 4.01, alsoMsPerCm: 4.11, tolerance: 0.05 });
+    expect(cupLot({ lot: wide, usedBefore: false }, 'ecStandard')).toEqual({ lotId: 'wide' });
+  });
+});
+
+test('a third cup is added for one sitting, by its family', () => {
+  const body = penFromProfile(combination, { code: 'P1', name: 'Pen' });
+  const answer = { pen: { body }, lots: [] } as unknown as BenchAnswer;
+  const asked = { answer, quantity: 'ph', scope: 'full', typed: '20', formats } as const;
+  expect(thirdOf(body)).toBe(10.01);
+  expect(planOf({ ...asked, chosen: { third: true } }).plan?.cups.map(({ id }) => id)).toEqual([
+    '7',
+    '4.01',
+    '10.01',
+  ]);
 });

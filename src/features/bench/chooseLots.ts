@@ -1,7 +1,7 @@
 import type { LotAnswer } from '@/book/answers';
 import type { CupLot } from '@/core/procedure';
 import { kindOfNominal } from '@/core/buffers';
-import { isSameNominal } from '@/core/lots';
+import { fitsNeed } from '@/core/lots';
 
 /** Whether a lot is past its printed or its opened date. */
 export function pastDate(lot: LotAnswer): boolean {
@@ -14,18 +14,17 @@ export const USED_BEFORE = 'usedBefore';
 
 type Kind = 'buffer' | 'ecStandard';
 
+/** In date before past it, opened before sealed. */
+const rank = (lot: LotAnswer) => (pastDate(lot) ? 2 : 0) + (lot.body.openedAt ? 0 : 1);
+
 /** The lots a cup can be poured from: those in date first, the opened before the sealed. */
 export function lotsFor(
   lots: readonly LotAnswer[],
   kind: Kind,
   nominal: number,
 ): readonly LotAnswer[] {
-  const rank = (lot: LotAnswer) => (pastDate(lot) ? 2 : 0) + (lot.body.openedAt ? 0 : 1);
   return lots
-    .filter(
-      ({ body, state }) =>
-        body.kind === kind && isSameNominal(body.nominal, nominal) && state.word !== 'empty',
-    )
+    .filter(({ body, state }) => fitsNeed(body, { kind, nominal }) && state.word !== 'empty')
     .sort((a, b) => rank(a) - rank(b));
 }
 
@@ -53,9 +52,19 @@ export function pouredFrom(
   };
 }
 
-/** What a plan takes from a lot. */
-export function cupLot({ lot, usedBefore }: Poured): CupLot | undefined {
+/** The bottle for both sides to pour from where nobody chose: of the pen's own buffer if there is one. */
+export const bottleForBoth = (lots: readonly LotAnswer[], nominalPh: number | undefined) =>
+  lots
+    .filter(({ body, state }) => body.alsoMsPerCm !== undefined && state.word !== 'empty')
+    .sort((a, b) => {
+      const other = ({ body }: LotAnswer) => (body.nominal === nominalPh ? 0 : 4);
+      return rank(a) + other(a) - rank(b) - other(b);
+    })[0];
+
+/** What a plan takes from a lot; of a bottle for both, its EC value has the usual tolerance. */
+export function cupLot({ lot, usedBefore }: Poured, kind: Kind): CupLot | undefined {
   if (!lot) return undefined;
+  if (lot.body.kind !== kind) return { lotId: lot.id, ...(usedBefore ? { reused: true } : {}) };
   const { tolerance, labelTable, labelAlphaPerC, form } = lot.body;
   const handMade = form === 'dissolvedSachet';
   return {

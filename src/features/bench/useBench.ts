@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import {
   beginSittingAnew,
   cleanAndDipAgain,
+  checkOfOtherSide,
   cleanedAtBench,
   endSoak,
   giveUpSitting,
@@ -14,7 +15,13 @@ import {
 } from '@/acts';
 import type { BenchAnswer } from '@/book/answers';
 import { useAct, useBook } from '@/book/react';
-import { lastReadMs, type BenchEvent, type BenchOutcome, type DipPhase } from '@/core/procedure';
+import {
+  lastReadMs,
+  mirrored,
+  type BenchEvent,
+  type BenchOutcome,
+  type DipPhase,
+} from '@/core/procedure';
 import type { Change } from '@/records';
 import type { BenchDraft } from '@/records/kinds';
 import { inBackground } from '@/trouble';
@@ -107,10 +114,33 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   };
   const type = (typed: string) => soon({ typed });
   const writeNote = (note: string) => soon({ note });
+  /** The EC side in the same cup, as it is typed. */
+  const typeAlso = (typed: string) => {
+    const { also } = latest.current;
+    if (also) soon({ also: { ...also, typed } });
+  };
+  /** What happened, to both sides where one cup serves both; a reading is the pH side's own. */
+  const withEvents = (events: readonly BenchEvent[], alsoRead: readonly BenchEvent[] = []) => {
+    const { plan, also, events: before } = latest.current;
+    if (!also || !plan) return { events: [...before, ...events] };
+    const own = events.flatMap((event) =>
+      event.type === 'read' ? [event] : mirrored(event, { plan }),
+    );
+    const others = [...events.flatMap((event) => mirrored(event, also)), ...alsoRead];
+    return {
+      events: [...before, ...own],
+      also: { ...also, typed: '', events: [...also.events, ...others] },
+    };
+  };
   const happened = (events: readonly BenchEvent[], more: readonly Change[] = []) =>
-    change({ ...atRest, events: [...latest.current.events, ...events] }, more);
+    change({ ...atRest, ...withEvents(events) }, more);
   /** Something happened: the field and the timer start afresh. */
   const add = (...events: BenchEvent[]) => happened(events);
+  /** A reading of the one side and, in the same cup, of the other. */
+  const read = (event: BenchEvent, alsoRead: readonly BenchEvent[]) =>
+    change({ ...atRest, ...withEvents([event], alsoRead) });
+  /** Something is kept with the dip, which goes on as it was. */
+  const noteEvent = (event: BenchEvent) => change(withEvents([event]));
 
   /** The point again, after what was done about it; a cleaning is booked as care. */
   const again = (
@@ -143,7 +173,10 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     const soak = pen.sides.find((side) => side.quantity === quantity)?.soak;
     // A probe that was checked stands in its soak no longer.
     const ended = session && soak ? endSoak(soak, soak.body, session.finishedAt).changes : [];
-    return session && { session, more: [...portionsTaken(session, used), ...ended] };
+    const alsoChecked = session ? checkOfOtherSide(session, latest.current.also) : [];
+    return (
+      session && { session, more: [...portionsTaken(session, used), ...ended, ...alsoChecked] }
+    );
   };
   /** Puts the sitting into the book, with what else was done at its end. */
   const finish = async (outcome: BenchOutcome, more: readonly Change[] = []): Promise<boolean> => {
@@ -176,7 +209,15 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
       const begun = await make(anew);
       if (!begun || !(await inTurn(() => begun))) return;
       before.current = latest.current;
-      const nothing = { plan: undefined, resumedAtMs: undefined, lots: undefined, note: undefined };
+      const nothing = {
+        plan: undefined,
+        also: undefined,
+        mode: undefined,
+        third: undefined,
+        resumedAtMs: undefined,
+        lots: undefined,
+        note: undefined,
+      };
       set({ ...nothing, ...atRest, ...anew });
     } finally {
       beginning.current = false;
@@ -193,7 +234,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
     });
   /** Keeps a check that missed, books the cleaning, and goes on with a fresh check in the same cups. */
   const cleanedDipAgain = (outcome: BenchOutcome) => {
-    const { plan, lots } = latest.current;
+    const { plan, lots, mode, also } = latest.current;
     return anewWith(
       async (anew) => {
         const nowMs = Date.now();
@@ -209,15 +250,24 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
           })
         );
       },
-      { plan, lots, afterCleaning: true },
+      {
+        plan,
+        lots,
+        mode,
+        ...(also ? { also: { ...also, events: [], typed: '' } } : {}),
+        afterCleaning: true,
+      },
     );
   };
   return {
     draft,
     change,
     type,
+    typeAlso,
     writeNote,
     add,
+    read,
+    noteEvent,
     again,
     finish,
     giveUp,

@@ -80,13 +80,16 @@ function sessionFacts(body: Session, names: Names, formats: Formats): EntryFact[
             value: `showed ${event.shown} ${unit}`,
           },
         ]
-      : [],
+      : event.type === 'errorShown'
+        ? [{ label: `${event.cupId}, ${phaseName[event.phase]}`, value: `error ${event.text}` }]
+        : [],
   );
-  const poured = plan.cups.map(({ id, lotId, reused }) => ({
+  const poured = plan.cups.map(({ id, lotId, reused, tempC }) => ({
     label: `${id}, from`,
     value: [
       lotId === undefined ? 'a bottle that is not on the Shelf' : lotName(names[lotId]),
       reused ? 'a portion used before' : '',
+      tempC === undefined ? '' : `at ${formats.temp(tempC)}`,
       lotId !== undefined && body.pastDateLots.includes(lotId) ? 'past its date' : '',
     ]
       .filter(Boolean)

@@ -33,7 +33,7 @@ test('a soak says until when, across midnight, then asks for the check', () => {
 
 test('a stop-gap in the cap says until when, then what it needs, and leads to the care cards', () => {
   const stopGap = { ...soak, kind: 'stopGap' } as const;
-  expect(timerWords(stopGap, nowMs)).toBe('P2 in a stop-gap until tomorrow 08:30');
+  expect(timerWords(stopGap, nowMs)).toBe('P2: storage solution into its cap by tomorrow 08:30');
   expect(timerWords(stopGap, stopGap.endMs)).toBe('P2: its cap needs storage solution');
   expect(timerHref(stopGap)).toBe('/pens/p2/care');
 });

@@ -24,7 +24,7 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
   if (kind === 'stopGap') {
     return leftMs <= 0
       ? `${name}: its cap needs storage solution`
-      : `${name} in a stop-gap until ${dueTime(endMs, nowMs)}`;
+      : `${name}: storage solution into its cap by ${dueTime(endMs, nowMs)}`;
   }
   if (leftMs <= 0) return `${name}: mixed, re-read it`;
   return leftMs < HOUR_MS

@@ -1,5 +1,6 @@
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { TextField } from '@/ui/form';
+import { DayField } from './DayField';
 
 interface Props<In extends FieldValues, Out> {
   readonly control: Control<In, unknown, Out>;
@@ -12,17 +13,30 @@ interface Props<In extends FieldValues, Out> {
 }
 
 /** A text field bound to a form, with the form's message beside it. */
-export function FormField<In extends FieldValues, Out>({ control, name, ...rest }: Props<In, Out>) {
+export function FormField<In extends FieldValues, Out>({
+  control,
+  name,
+  day,
+  numeric,
+  unit,
+  ...rest
+}: Props<In, Out>) {
   const { field, fieldState } = useController({ control, name });
   const text = fieldState.error?.message;
+  const bound = {
+    ...rest,
+    typed: String(field.value ?? ''),
+    onType: field.onChange,
+    onBlur: field.onBlur,
+    inputRef: field.ref,
+    message: text ? { text } : undefined,
+  };
+  if (day) return <DayField {...bound} />;
   return (
     <TextField
-      {...rest}
-      typed={String(field.value ?? '')}
-      onType={field.onChange}
-      onBlur={field.onBlur}
-      inputRef={field.ref}
-      message={text ? { text } : undefined}
+      {...bound}
+      {...(numeric ? { numeric } : {})}
+      {...(unit === undefined ? {} : { unit })}
     />
   );
 }

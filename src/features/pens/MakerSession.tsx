@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { useFormats } from '@/shell/formats';
 import type { Pen } from '@/records/kinds';
 import { Say } from '@/ui/text';
+import { paperDay } from '@/words';
 import { penSays } from '@/words/pens/pen';
 
 /** The adjustment a pen came with: its first session, good to the maker's accuracy until a check. */
@@ -16,7 +17,7 @@ export function MakerSession({ body: { papers, ph, ec } }: { readonly body: Pen 
   return (
     <View>
       <Say size="small" tone="soft">
-        {penSays.adjustedByMaker(papers?.adjustedOn ?? '')}
+        {penSays.adjustedByMaker(paperDay(papers?.adjustedOn ?? ''))}
       </Say>
       <Say size="small">{penSays.makerStates(worth)}</Say>
     </View>

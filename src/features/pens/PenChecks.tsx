@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { PenDetailAnswer, SessionRow } from '@/book/answers';
+import { errorsShown } from '@/core/procedure';
 import { erasableFromMs } from '@/core/retention';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
@@ -65,6 +66,10 @@ function Check({ penId, session, twice }: CheckProps) {
   const { atMs, by, body } = session;
   const { quantity, tempC } = body.plan;
   const side = quantity === 'ph' ? 'pH' : 'EC';
+  const errors = errorsShown(body.events).map(({ text }) => text);
+  const besides = [errors.length > 0 ? penSays.showedErrors(errors.join(', ')) : '', body.note]
+    .filter(Boolean)
+    .join(' · ');
   return (
     <View style={styles.session}>
       <Say size="small" tone="soft">
@@ -78,6 +83,7 @@ function Check({ penId, session, twice }: CheckProps) {
       <Say size="small" face="mono">
         {sessionLine(session, formats)}
       </Say>
+      {besides ? <Say size="small">{besides}</Say> : null}
       {twice ? (
         <Say size="small" bold tone="attention">
           {twice}

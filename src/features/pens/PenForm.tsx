@@ -87,19 +87,21 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
   });
   const { control, handleSubmit } = fields;
   const draft = useFormDraft(`pen/${penId ?? profileId}`, fields);
+  const unfold = () => setMore(true);
   const save = handleSubmit(async (out) => {
     const known = penId && revId ? { id: penId, revId } : undefined;
     const recordIds = await act(savePen(known, takenInto(all, out, base)));
     if (!recordIds) return;
     draft.forget();
     goOn.to(paths.pen(recordIds[0]!));
-  });
+    // What is wrong must be seen, also where it stands folded away.
+  }, unfold);
   /** What stands in the form as a profile of one's own: a starting point for the next such pen. */
   const keep = handleSubmit(async (out) => {
     const { name: title, ph, ec, display } = takenInto(all, out, base);
     const profile = { title, hint: penFormSays.yourOwn, ph, ec, display, note: '' };
     if (await act(keepProfile(profile))) setKept(title);
-  });
+  }, unfold);
   useKeyAct('save', save);
   const part = (name: keyof PenParts, heading?: string) => (
     <>

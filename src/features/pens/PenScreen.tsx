@@ -3,6 +3,7 @@ import type { DriftPanel as DriftPanelDrawn } from './DriftPanel';
 import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import type { PenAnswer } from '@/book/answers';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
@@ -25,6 +26,12 @@ export function PenScreen() {
   const { penId } = useLocalSearchParams<{ penId: string }>();
   return <PenDetail penId={penId} />;
 }
+
+/** The sides that have a check of their own: one bottle for both is one check. */
+const checkedSides = ({ body, sides }: PenAnswer) =>
+  body.ph?.oneBottle && !body.ph.twoModes
+    ? sides.filter(({ quantity }) => quantity === 'ph')
+    : sides;
 
 /** The same for a pen named by whoever shows it. */
 export function PenDetail({
@@ -54,7 +61,7 @@ export function PenDetail({
         ) : (
           <>
             <Button wet label={penSays.care} onPress={() => go(paths.care(penId))} />
-            {pen.sides.map((side, at) => (
+            {checkedSides(pen).map((side, at) => (
               <Button
                 key={side.quantity}
                 kind={at === 0 ? 'main' : 'quiet'}
@@ -62,7 +69,7 @@ export function PenDetail({
                 wet
                 grow
                 label={
-                  pen.sides.length === 1
+                  checkedSides(pen).length === 1
                     ? commonSays.check
                     : penSays.checkSide(side.quantity === 'ph' ? 'pH' : 'EC')
                 }
@@ -110,7 +117,7 @@ export function PenDetail({
         />
       ))}
       <View style={styles.links}>
-        {pen.sides.length > 1 && !away ? (
+        {checkedSides(pen).length > 1 && !away ? (
           <>
             <Button
               kind="text"
@@ -131,6 +138,9 @@ export function PenDetail({
             onPress={() => go(paths.control(penId))}
           />
         ) : null}
+        {away ? null : (
+          <Button kind="text" label={penSays.compare} onPress={() => go(paths.compare(penId))} />
+        )}
         <Button kind="text" label={penSays.probes} onPress={() => go(paths.probes(penId))} />
       </View>
       {pen.careDue.map((due) => {

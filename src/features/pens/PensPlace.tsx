@@ -4,7 +4,14 @@ import { PenDetail } from './PenScreen';
 import { PensScreen } from './PensScreen';
 
 /** What is done to a pen with the pen in view. The look-back wants all the room. */
-const BESIDE_PEN: readonly (string | undefined)[] = ['bench', 'care', 'control', 'edit', 'probes'];
+const BESIDE_PEN: readonly (string | undefined)[] = [
+  'bench',
+  'care',
+  'compare',
+  'control',
+  'edit',
+  'probes',
+];
 
 /**
  * The place: one screen at a time on a phone; on a wide page the list, the pen, and beside the pen

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { fitProbe } from '@/acts';
 import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
+import { DayField } from '@/features/parts/DayField';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Choice, TextField } from '@/ui/form';
@@ -76,12 +77,7 @@ export function ProbesScreen() {
           />
         ) : null}
         <View style={styles.fields}>
-          <TextField
-            label={probesSays.fittedOn}
-            day
-            {...field('fitted')}
-            hint={probesSays.emptyToday}
-          />
+          <DayField label={probesSays.fittedOn} {...field('fitted')} hint={probesSays.emptyToday} />
           <TextField label={probesSays.itsNumber} {...field('serial')} />
           {chosen === 'ph' ? (
             <TextField
@@ -91,8 +87,8 @@ export function ProbesScreen() {
             />
           ) : null}
           <TextField label={probesSays.connector} {...field('connector')} />
-          <TextField label={probesSays.boughtOn} day {...field('bought')} />
-          <TextField label={probesSays.guaranteeUntil} day {...field('guarantee')} />
+          <DayField label={probesSays.boughtOn} {...field('bought')} />
+          <DayField label={probesSays.guaranteeUntil} {...field('guarantee')} />
           <TextField label={probesSays.certificate} {...field('certificate')} />
         </View>
       </Panel>

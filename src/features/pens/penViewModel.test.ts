@@ -42,7 +42,7 @@ test('the error stands with its ± and where', () => {
   expect(errorLine(side({ error: { error: -0.006, budget: budget(0.014) } }), formats)).toBe(
     '−0.6 % ± 1.4 % in EC',
   );
-  expect(errorLine(side({}), formats)).toBe('error unknown');
+  expect(errorLine(side({}), formats)).toBe('This pen’s error is not known yet');
 });
 
 test('the due date, or what comes before it', () => {
@@ -108,7 +108,7 @@ test('a session: as found and as left in each cup, repeats by their last value',
       events: [read('asFound', '7', 7.15), read('asLeft', '7', 7.1), read('asLeft', '7', 7.02)],
     },
   } as unknown as SessionRow;
-  expect(sessionLine(row, formats)).toBe('pH 7.00: found 7.15, left 7.02');
+  expect(sessionLine(row, formats)).toBe('7.00 buffer: found 7.15 pH, left 7.02 pH');
 });
 
 test('never checked is said plainly', () => {
@@ -132,12 +132,14 @@ test('care by use, in a sentence; nothing where the policy sets no date', () => 
 test('a state is told with the reason that made it so', () => {
   const reason = (word: PenSide['word'], more: object) =>
     reasonOf({ word, sides: [side({ word, due: { reason: 'never' }, ...more })] });
-  expect(reason('cantBeTrusted', { leftOut: true })).toMatch(/ended out of tolerance/);
-  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/too unsure/);
+  expect(reason('cantBeTrusted', { leftOut: true })).toMatch(
+    /check failed and it was not adjusted/,
+  );
+  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/no longer known well enough/);
   expect(reason('checkDue', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toBe(
     'Check due: it had a knock.',
   );
-  expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(/time between checks/);
+  expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(/time you chose between checks/);
   expect(reason('checkDue', { due: { reason: 'off', atMs: 1 } })).toMatch(/adjust it/);
   const withCode = { reason: 'disagrees', withCode: 'P1', atMs: 1 };
   expect(reason('checkDue', { due: withCode })).toMatch(/disagreed with P1/);

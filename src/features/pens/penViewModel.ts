@@ -12,6 +12,7 @@ import {
   LEFT_OUT_REASON,
   PEN_REASON,
   PEN_WORD,
+  paperDay,
   POLICY_WORD,
   shortDay,
   type Formats,
@@ -35,7 +36,7 @@ export const hasLookBack = ({ points, curve }: DriftAnswer): boolean =>
 
 /** The error of one side with its ±, where the crops live. */
 export function errorLine(side: PenSide, formats: Formats): string {
-  if (!side.error) return 'error unknown';
+  if (!side.error) return 'This pen’s error is not known yet';
   const { atPh, error, budget } = side.error;
   const { expandedU } = budget;
   if (atPh !== undefined) {
@@ -48,7 +49,7 @@ export function errorLine(side: PenSide, formats: Formats): string {
 export function dueLine(pen: PenAnswer, nowMs: number): string {
   if (pen.body.gone) return `since ${shortDay(Date.parse(pen.body.gone.at), nowMs)}`;
   const open = pen.openBench[0];
-  if (open) return 'a sitting is open: go on';
+  if (open) return 'a check is open: go on with it';
   const dues = pen.sides.flatMap((side) => side.dueAtMs ?? []);
   if (pen.word === 'cantBeTrusted') return 'check now';
   if (pen.sides.some((side) => side.lastCheckMs === undefined)) return 'check it in a buffer first';
@@ -59,14 +60,14 @@ export function dueLine(pen: PenAnswer, nowMs: number): string {
 
 /** When a side is checked next and why then. */
 export function nextCheckLine({ due, policy }: PenSide, nowMs: number): string {
-  if (due.reason === 'never') return 'Next check: now, it has never been in a buffer or standard.';
+  if (due.reason === 'never') return 'Next check: now. It has never been in a buffer or standard.';
   if (due.reason === 'noDate') return `Next check: no date, ${POLICY_WORD[policy]}.`;
   const why = {
     policy: POLICY_WORD[policy],
     uses: 'it has been used as often as you allow',
-    ownDrift: 'by its own drift it may leave its tolerance then',
+    ownDrift: 'by then it may drift out of tolerance',
     unused: 'thirty days unused ask for one',
-    off: 'it stands outside its tolerance',
+    off: 'it is out of tolerance',
     disagrees: due.reason === 'disagrees' ? disagreeWords(due) : '',
     event: due.reason === 'event' ? EVENT_WORD[due.event] : '',
   }[due.reason];
@@ -88,14 +89,15 @@ export function pensSummary(pens: readonly PenAnswer[]): string {
 /** What a session came to, in a sentence. */
 export const OUTCOME_SENTENCE = {
   inTolerance: 'In tolerance. Nothing adjusted.',
-  adjusted: 'Adjusted; as left within tolerance.',
-  adjustedWithMiss: 'Adjusted; a point was accepted outside tolerance.',
-  leftOut: 'Out of tolerance and left as it was.',
+  adjusted: 'Adjusted, and within tolerance afterwards.',
+  adjustedWithMiss: 'Adjusted. One point was accepted outside its tolerance.',
+  leftOut: 'Out of tolerance, and not adjusted.',
 } as const;
 
 /** What was read in a session: as found and as left in each cup. */
 export function sessionLine({ body }: SessionRow, formats: Formats): string {
   const { resolution, quantity, scale } = body.plan;
+  const unit = quantity === 'ph' ? 'pH' : SCALE_LABEL[scale ?? 'mS/cm'];
   const last = (cupId: string, phases: readonly string[]) =>
     body.events.findLast((e) => e.type === 'read' && e.cupId === cupId && phases.includes(e.phase));
   const line = body.plan.cups
@@ -103,16 +105,15 @@ export function sessionLine({ body }: SessionRow, formats: Formats): string {
       const found = last(cup.id, ['asFound']);
       const left = last(cup.id, ['asLeft', 'confirm']);
       const write = (event: typeof found) =>
-        event?.type === 'read' ? formats.shown(event.shown, resolution) : '–';
+        event?.type === 'read' ? `${formats.shown(event.shown, resolution)} ${unit}` : '–';
       const name =
         cup.quantity === 'ph'
-          ? formats.shown(cup.buffer.nominalPh, 0.01)
+          ? `${formats.shown(cup.buffer.nominalPh, 0.01)} buffer`
           : `${formats.ecPlain(cup.standard.nominalMsPerCm)} ${formats.ecUnit}`;
-      const values = `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
-      return quantity === 'ec' ? `${values} ${SCALE_LABEL[scale ?? 'mS/cm']}` : values;
+      return `${name}: found ${write(found)}${left ? `, left ${write(left)}` : ''}`;
     })
     .join(' · ');
-  return quantity === 'ph' ? `pH ${line}` : line;
+  return line;
 }
 
 /** When a side was last checked. */
@@ -141,8 +142,8 @@ export function papersLine({ papers }: Pick<PenDetailAnswer['body'], 'papers'>):
   const { serial, boughtOn, guaranteeUntil, certificate, batteries } = papers;
   return [
     serial && `no. ${serial}`,
-    boughtOn && `bought ${boughtOn}`,
-    guaranteeUntil && `guarantee until ${guaranteeUntil}`,
+    boughtOn && `bought ${paperDay(boughtOn)}`,
+    guaranteeUntil && `guarantee until ${paperDay(guaranteeUntil)}`,
     certificate && `certificate ${certificate}`,
     batteries && `batteries ${batteries}`,
   ]

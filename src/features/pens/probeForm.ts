@@ -1,7 +1,8 @@
 import { dayMs, dayText, instantOf } from '@/features/parts/days';
+import { partsSays } from '@/words/parts/parts';
 import type { Probe } from '@/records/kinds';
 
-/** What is typed of a new probe; days as year-month-day, empty where unknown. */
+/** What is typed of a new probe; days as people write them, empty where unknown. */
 export const EMPTY_PROBE = {
   fitted: '',
   serial: '',
@@ -22,19 +23,18 @@ interface Fitted {
   readonly nowMs: number;
 }
 
-const NOT_A_DAY = 'A day as year-month-day, or nothing.';
-
 /** What is wrong with a typed probe, each message at its field; empty where it can be fitted. */
 export function probeMessages(form: ProbeForm, nowMs: number): ProbeMessages {
   const messages: ProbeMessages = {};
-  const today = dayText(new Date(nowMs).toISOString());
+  const todayMs = dayMs(dayText(new Date(nowMs).toISOString()));
   for (const field of ['fitted', 'bought', 'guarantee'] as const) {
     const text = form[field];
-    if (text !== '' && Number.isNaN(dayMs(text))) messages[field] = NOT_A_DAY;
-    else if (field !== 'guarantee' && text > today) messages[field] = 'A day that has been.';
+    if (text !== '' && Number.isNaN(dayMs(text))) messages[field] = partsSays.noDay;
+    else if (field !== 'guarantee' && dayMs(text) > todayMs)
+      messages[field] = 'A day that has been.';
   }
   const { bought, guarantee } = form;
-  if (!messages.guarantee && guarantee !== '' && bought !== '' && guarantee < bought)
+  if (!messages.guarantee && guarantee !== '' && bought !== '' && dayMs(guarantee) < dayMs(bought))
     messages.guarantee = 'It ended before the probe was bought.';
   return messages;
 }

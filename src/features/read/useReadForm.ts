@@ -97,7 +97,10 @@ export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
     // Asked once for what is typed now; saved the second time.
     const expected =
       about.sample === 'tank' && about.takenMs === undefined ? answer.expected[tank.id] : undefined;
-    const question = surpriseQuestion({ ph: now.ph.judged, ec: now.ec.judged }, expected, formats);
+    const question = surpriseQuestion(
+      { ph: now.ph.judged, ec: now.ec.judged },
+      { sample: about.sample, expected, formats },
+    );
     if (question && askedAbout !== typed) {
       setAskedAbout(typed);
       setSurprise(question);

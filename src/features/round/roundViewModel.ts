@@ -156,7 +156,7 @@ export function soakLine(endMs: number, nowMs: number): string {
 
 /** The line under a pen's name at its stop. */
 export function penLine(pen: PenAnswer, nowMs: number): string {
-  if (pen.openBench.length > 0) return 'A sitting is open. Go on where you left it.';
+  if (pen.openBench.length > 0) return 'A check is open. Go on where you left it.';
   const last = Math.max(...pen.sides.map((side) => side.lastCheckMs ?? 0));
   const word = PEN_WORD[pen.word];
   return last > 0 ? `${word}; last check ${inOneLine(ago(last, nowMs))}` : `${word}`;

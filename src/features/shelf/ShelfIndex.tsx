@@ -1,10 +1,21 @@
-import { chunkPart } from '@/shell/chunk';
+import { questions, useAnswer, useNowMs } from '@/book/react';
 import { useIsWide } from '@/shell/useIsWide';
+import { Skeleton } from '@/ui/layout';
+import { shelfSays } from '@/words/shelf/shelf';
+import { LotDetail } from './LotScreen';
+import { lotInView } from './lotInView';
+import { NoLotYet } from './NoLotYet';
 import { ShelfScreen } from './ShelfScreen';
 
-const ShelfTable = chunkPart('tables', 'ShelfTable');
-
-/** The list on a phone; beside the list, on a wide page, all lots to compare. */
+/** The list on a phone; beside the list, on a wide page, the lot that asks for a look first. */
 export function ShelfIndex() {
-  return useIsWide() ? <ShelfTable /> : <ShelfScreen />;
+  return useIsWide() ? <FirstLot /> : <ShelfScreen />;
+}
+
+function FirstLot() {
+  const nowMs = useNowMs();
+  const { data: lots } = useAnswer(questions.shelf(nowMs));
+  if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
+  const first = lotInView(lots);
+  return first ? <LotDetail lotId={first.id} /> : <NoLotYet />;
 }

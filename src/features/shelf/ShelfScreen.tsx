@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
+import { useIsWide } from '@/shell/useIsWide';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
@@ -17,6 +18,7 @@ import {
   portionsWords,
   shoppingLine,
 } from '@/words/shelf/lotWords';
+import { lotInView } from './lotInView';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { shelfSays } from '@/words/shelf/shelf';
@@ -25,6 +27,8 @@ import { shelfSays } from '@/words/shelf/shelf';
 export function ShelfScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
+  const path = usePathname() as string;
+  const isWide = useIsWide();
   const [showsUsedUp, setShowsUsedUp] = useState(false);
   const hint = useKeyHint();
   useKeyAct('add', () => router.navigate(paths.newLot));
@@ -32,6 +36,7 @@ export function ShelfScreen() {
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   const { data: shopping = [] } = useAnswer(questions.shopping(nowMs));
   if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
+  const besideId = isWide && path === paths.shelf ? lotInView(lots)?.id : undefined;
   const inUse = lots.filter(({ state }) => state.word !== 'empty');
   const usedUp = lots.filter(({ state }) => state.word === 'empty');
   const past = inUse.filter(({ state }) => LOT_TONE[state.word] === 'off').length;
@@ -74,7 +79,7 @@ export function ShelfScreen() {
         </Panel>
       ) : null}
       {inUse.map((lot) => (
-        <LotRow key={lot.id} lot={lot} />
+        <LotRow key={lot.id} lot={lot} inView={lot.id === besideId} />
       ))}
       {usedUp.length > 0 ? (
         <Button
@@ -83,13 +88,22 @@ export function ShelfScreen() {
           onPress={() => setShowsUsedUp(!showsUsedUp)}
         />
       ) : null}
-      {showsUsedUp ? usedUp.map((lot) => <LotRow key={lot.id} lot={lot} />) : null}
+      {showsUsedUp
+        ? usedUp.map((lot) => <LotRow key={lot.id} lot={lot} inView={lot.id === besideId} />)
+        : null}
     </Screen>
   );
 }
 
 /** A lot: what is left, until when it is good. */
-function LotRow({ lot }: { readonly lot: LotAnswer }) {
+function LotRow({
+  lot,
+  inView,
+}: {
+  readonly lot: LotAnswer;
+  /** It stands beside the list although nobody chose it. */
+  readonly inView: boolean;
+}) {
   const router = useRouter();
   const path = usePathname();
   const formats = useFormats();
@@ -112,10 +126,10 @@ function LotRow({ lot }: { readonly lot: LotAnswer }) {
   return (
     <LabelRow
       code={code}
-      action={commonSays.change}
+      action={commonSays.open}
       edge={LOT_TONE[state.word] === 'off' ? 'off' : 'plain'}
       href={href}
-      selected={path.startsWith(href)}
+      selected={path.startsWith(href) || inView}
       onPress={() => router.navigate(href)}
     >
       <Say bold>{name}</Say>

@@ -9,18 +9,11 @@ import {
   type Standing,
   type TypedIn,
 } from '@/features/parts/fields/field';
-import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
+import { ABOVE_ZERO, numberOrNothing, typedDay } from '@/features/parts/fields/kinds';
 import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Lot } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { labelTableFields, readLabelTable, tableRows } from './labelTable';
-
-const day = z
-  .string()
-  .refine(
-    (text) => text === '' || !Number.isNaN(dayMs(text)),
-    'A day as year-month-day, or nothing.',
-  );
 
 const lotField = fieldOf<Lot | undefined>();
 const isBuffer = ({ kind }: Standing) => kind === 'buffer';
@@ -60,6 +53,15 @@ const liquid = (formats: Formats) => ({
         ? formats.ecPlain(lot.nominal)
         : marked(formats)(lot?.nominal),
   }),
+  alsoEc: lotField({
+    label: 'Does it state an EC too?',
+    unit: formats.ecUnit,
+    hint: 'One bottle for both sides of a pen. Empty: it is a pH buffer only.',
+    numeric: true,
+    when: isBuffer,
+    schema: typedNumberOrNothing('value'),
+    from: (lot) => (lot?.alsoMsPerCm === undefined ? '' : formats.ecPlain(lot.alsoMsPerCm)),
+  }),
   form: lotField({
     label: 'How does it come?',
     options: [
@@ -82,14 +84,14 @@ const bottle = (formats: Formats) => ({
     label: 'Expires',
     day: true,
     beside: 'wide',
-    schema: day,
+    schema: typedDay,
     from: (lot) => dayText(lot?.expiresAt),
   }),
   opened: lotField({
     label: ({ form }) => (form === 'dissolvedSachet' ? 'Made on' : 'Opened on'),
     day: true,
     offer: () => ({ label: 'Today', value: dayText(new Date().toISOString()) }),
-    schema: day,
+    schema: typedDay,
     from: (lot) => dayText(lot?.openedAt),
   }),
   left: lotField({
@@ -151,6 +153,13 @@ function lotFields(formats: Formats) {
   return { ...parts.liquid, ...parts.bottle, ...parts.label };
 }
 
+/** A conductivity that a standard can have, mS/cm. */
+const isEcStandard = (ecMsPerCm: number | undefined) =>
+  ecMsPerCm !== undefined && ecMsPerCm > 0 && ecMsPerCm <= 50;
+
+const ecExample = (formats: Formats) =>
+  `Its value in ${formats.ecUnit} at 25 °C, e.g. ${formats.ecPlain(1.413)}.`;
+
 /** No bottle expired before this. */
 const EARLIEST_MS = new Date('2000-01-01').getTime();
 
@@ -164,7 +173,7 @@ export const lotFormSchema = (formats: Formats) =>
         : form,
     )
     .superRefine(
-      ({ kind, nominal, opened, expires, table: rows, tempUnit, tolerance }, context) => {
+      ({ kind, nominal, alsoEc, opened, expires, table: rows, tempUnit, tolerance }, context) => {
         const issue = (path: string, message: string) =>
           context.addIssue({ code: 'custom', path: path.split('.'), message });
         const read =
@@ -175,6 +184,8 @@ export const lotFormSchema = (formats: Formats) =>
           issue(`table.${at}.${field}`, message);
         if (kind === 'buffer' && tolerance !== undefined && tolerance > 0.2)
           issue('tolerance', 'In pH: 0.02 is usual, more than 0.2 is no buffer.');
+        if (kind === 'buffer' && alsoEc !== undefined && !isEcStandard(formats.ecFromTyped(alsoEc)))
+          issue('alsoEc', ecExample(formats));
         if (kind === 'buffer' && nominal === undefined)
           issue('nominal', 'Which buffer is it? 7, 4.01, 6.86…');
         const isTold = (read?.table.length ?? 0) > 1;
@@ -183,11 +194,7 @@ export const lotFormSchema = (formats: Formats) =>
             'nominal',
             'Known buffers: 4.00, 4.01, 6.86, 7.00, 7.01, 9.18, 10.01. For another one, type the table of its label.',
           );
-        if (kind === 'ecStandard' && !(nominal !== undefined && nominal > 0 && nominal <= 50))
-          issue(
-            'nominal',
-            `Its value in ${formats.ecUnit} at 25 °C, e.g. ${formats.ecPlain(1.413)}.`,
-          );
+        if (kind === 'ecStandard' && !isEcStandard(nominal)) issue('nominal', ecExample(formats));
         if (dayMs(opened) > Date.now() + DAY_MS) issue('opened', 'That day is still to come.');
         if (dayMs(expires) < EARLIEST_MS) issue('expires', 'Look at the year again.');
       },
@@ -218,6 +225,8 @@ export function lotOf(form: LotFormOut, base: Lot | undefined, formats: Formats)
     lotCode,
     left,
     nominal: hasValue(kind) ? nominal : undefined,
+    alsoMsPerCm:
+      kind === 'buffer' && form.alsoEc !== undefined ? formats.ecFromTyped(form.alsoEc) : undefined,
     tolerance:
       hasValue(kind) && tolerance !== undefined ? tolerance / toleranceScale(kind) : undefined,
     labelTable: table.length > 0 ? [...table] : undefined,

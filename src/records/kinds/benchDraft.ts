@@ -22,6 +22,14 @@ export const benchDraftSchema = z.object({
     .optional(),
   /** Which lot each cup is poured from, where another than the usual one was chosen: see `chooseLots`. */
   lots: z.record(z.string().max(40), z.string().max(64)).optional(),
+  /** One bottle for both: the EC side, read in the same cup at the same press. */
+  also: z
+    .object({ plan: planSchema, events: z.array(eventSchema), typed: z.string().max(40) })
+    .optional(),
+  /** What a pen with two modes is set to. */
+  mode: z.enum(['oneBottle', 'points']).optional(),
+  /** A third buffer besides the pen's two, for this sitting. */
+  third: z.boolean().optional(),
   /** A note on the check, as far as it is typed. */
   note: noteText.optional(),
   /** When it was gone on with after it had been left, epoch ms. */

@@ -5,6 +5,7 @@ import { productSchema } from './product';
 import { jarTestSchema } from './jarTest';
 import { probeSchema } from './probe';
 import { controlReadingSchema } from './controlReading';
+import { comparisonSchema } from './comparison';
 import { profileSchema } from './profile';
 import { benchDraftSchema } from './benchDraft';
 import { careEventSchema } from './careEvent';
@@ -32,6 +33,7 @@ export const KIND_SCHEMAS = {
   jarTest: jarTestSchema,
   probe: probeSchema,
   controlReading: controlReadingSchema,
+  comparison: comparisonSchema,
   profile: profileSchema,
   setting: settingSchema,
 } as const;
@@ -57,5 +59,6 @@ export * from './product';
 export * from './jarTest';
 export * from './probe';
 export * from './controlReading';
+export * from './comparison';
 export * from './profile';
 export * from '../samples';

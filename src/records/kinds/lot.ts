@@ -7,6 +7,8 @@ export const lotSchema = z.object({
   form: z.enum(['bottle', 'sachet', 'dissolvedSachet']),
   /** pH for a buffer, mS/cm at 25 °C for a standard; absent for other liquids. */
   nominal: positive.max(50).optional(),
+  /** A buffer whose bottle states a conductivity too: mS/cm at 25 °C. */
+  alsoMsPerCm: positive.max(50).optional(),
   lotCode: shortText.default(''),
   expiresAt: instant.optional(),
   openedAt: instant.optional(),

@@ -6,6 +6,8 @@ import { finite, instant, noteText, positive, shortText } from './common';
 const pressSchema = z.object({
   /** How the pen is adjusted. Steps: the value is shown and stepped up or down. */
   by: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
+  /** The word on its calibration button. */
+  word: z.string().trim().max(12).optional(),
   /** Whether the button is pressed before or after dipping. */
   when: z.enum(['afterDip', 'beforeDip']).default('afterDip'),
   holdSeconds: finite.min(0).max(30).default(3),
@@ -75,6 +77,10 @@ export const phSideSchema = z.object({
   pieces: z.boolean().optional(),
   /** One bottle for everything: its mode on the pen must match. */
   oneBottle: z.boolean().optional(),
+  /** It can be set to one bottle or to separate buffers: asked at each sitting. */
+  twoModes: z.boolean().optional(),
+  /** An electrode for water with few minerals. */
+  pureWater: z.boolean().optional(),
   /** A tip for soil: a pilot hole first. */
   spearTip: z.boolean().optional(),
   /** The probe can be changed. */

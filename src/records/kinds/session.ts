@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { finite, instant, noteText, positive, recordRef, tableRow } from './common';
+import { finite, instant, noteText, positive, recordRef, shortText, tableRow } from './common';
 import { ecSideSchema, leafletSchema } from './pen';
 
 const bufferKind = z.enum([
@@ -21,6 +21,8 @@ const cupSchema = z.discriminatedUnion('quantity', [
       labelTable: z.array(tableRow).optional(),
     }),
     tolerancePh: positive,
+    /** Where it has another temperature than the others, °C. */
+    tempC: finite.min(0).max(50).optional(),
     lotId: recordRef.optional(),
     /** The portion was used before. */
     reused: z.boolean().optional(),
@@ -34,6 +36,8 @@ const cupSchema = z.discriminatedUnion('quantity', [
       labelAlphaPerC: finite.optional(),
     }),
     toleranceRel: positive,
+    /** Where it has another temperature than the others, °C. */
+    tempC: finite.min(0).max(50).optional(),
     lotId: recordRef.optional(),
     /** The portion was used before. */
     reused: z.boolean().optional(),
@@ -76,6 +80,13 @@ export const eventSchema = z.discriminatedUnion('type', [
   }),
   z.object({ type: z.literal('unseen'), phase: z.literal('asLeft'), cupId: z.string() }),
   z.object({ type: z.literal('accept'), phase, cupId: z.string() }),
+  z.object({
+    type: z.literal('errorShown'),
+    phase,
+    cupId: z.string(),
+    text: shortText,
+    atMs: finite,
+  }),
   z.object({ type: z.literal('adjust') }),
   z.object({ type: z.literal('leave') }),
   z.object({ type: z.literal('switchedOff'), losesPoints: z.boolean(), atMs: finite }),

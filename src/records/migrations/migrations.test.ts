@@ -45,9 +45,13 @@ test('before and after, by hand: the step to 2 names the act, the body stays', (
   });
 });
 
-test('the fixture of every kind holds every kind', () => {
+/** Kinds that came after version 1. */
+const LATER_KINDS: readonly string[] = ['comparison'];
+
+test('the fixture of every kind holds every kind there was', () => {
   const kinds = new Set(linesOf('v1-every-kind').map(({ kind }) => kind));
-  expect([...kinds].sort()).toEqual([...KINDS].sort());
+  const then = KINDS.filter((kind) => !LATER_KINDS.includes(kind));
+  expect([...kinds].sort()).toEqual([...then].sort());
 });
 
 test.each(FIXTURES)('%s: every revision of the released version is understood', (name) => {

@@ -101,6 +101,13 @@ export const GENERIC_PROFILES: readonly GenericProfile[] = [
     ec: null,
   },
   {
+    id: 'ph-pure-water',
+    title: 'pH for rain and pure water',
+    hint: 'An electrode for water with few minerals; two points.',
+    ph: { ...twoPointPh, pureWater: true, replaceable: true },
+    ec: null,
+  },
+  {
     id: 'two-probes',
     title: 'meter with two probes',
     hint: 'A pH probe to replace; an EC probe to compare only.',

@@ -9,6 +9,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useBook } from '@/book/react';
+import { digitsField } from '@/ui/number-field';
 import { PLACES } from '../navigation/places';
 import { meaningOf, type KeyAct } from './keyMap';
 
@@ -41,7 +42,7 @@ function isTyping(target: EventTarget | null): boolean {
 
 /** The field on this screen that takes digits, where one was typed. */
 const fieldFor = (key: string): HTMLElement | null =>
-  /^[0-9.,-]$/.test(key) ? document.querySelector('input[data-takes-digits]') : null;
+  /^[0-9.,-]$/.test(key) ? digitsField() : null;
 
 /** Binds the keys of the house; screens below offer what each does. The newest offer wins. */
 export function Keys({ children }: { readonly children: ReactNode }) {

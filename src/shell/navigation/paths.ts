@@ -47,6 +47,7 @@ export const paths = {
     asking(`/pens/${id}/bench`, about),
   care: (id: string) => at(`/pens/${id}/care`),
   control: (id: string) => at(`/pens/${id}/control`),
+  compare: (id: string) => at(`/pens/${id}/compare`),
   probes: (id: string) => at(`/pens/${id}/probes`),
   lookBack: (id: string, about: { readonly quantity: Quantity; readonly at?: number }) =>
     asking(`/pens/${id}/look-back`, about),
@@ -54,6 +55,7 @@ export const paths = {
   shelf: at('/shelf'),
   newLot: at('/shelf/new'),
   lot: (id: string) => at(`/shelf/${id}`),
+  editLot: (id: string) => at(`/shelf/${id}/edit`),
   products: at('/shelf/products'),
   newProduct: at('/shelf/products/new'),
   product: (id: string) => at(`/shelf/products/${id}`),

@@ -13,21 +13,16 @@ interface Props {
   readonly hint?: string;
   readonly message?: FieldNoteProps['message'];
   readonly numeric?: boolean;
-  /** A calendar day, yyyy-mm-dd. */
-  readonly day?: boolean;
   readonly inputRef?: Ref<TextInput>;
 }
 
 /** A labelled field of a form, its unit after it, its message under it. */
 export function TextField(props: Props) {
-  const { label, typed, onType, onBlur, unit, hint, message, numeric, day, inputRef } = props;
+  const { label, typed, onType, onBlur, unit, hint, message, numeric, inputRef } = props;
   const id = useId();
   const hintId = useId();
   const described = [hint ? hintId : '', message ? id : ''].filter(Boolean).join(' ');
-  const web = {
-    'aria-describedby': described || undefined,
-    ...(day ? { type: 'date' } : {}),
-  } as object;
+  const web = { 'aria-describedby': described || undefined } as object;
   return (
     <View style={styles.field}>
       <Say size="small" tone="soft">

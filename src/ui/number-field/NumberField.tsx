@@ -6,6 +6,7 @@ import { FieldNote, type FieldNoteProps } from '../form/FieldNote';
 import { FACE, Say, typeStep } from '../text';
 import { color, FIELD_MAX, RADIUS, space, TOUCH, TOUCH_WET } from '../tokens';
 import { partSays } from '../says';
+import { focusNext } from './focus';
 
 interface Props {
   readonly label: string;
@@ -20,8 +21,8 @@ interface Props {
   readonly size?: 'hero' | 'large';
   /** It has the focus when it appears. What stands in it is replaced by typing; `goOn`: typed on. */
   readonly autoFocus?: boolean | 'goOn';
-  /** Enter does the main thing, where the keypad has one. */
-  readonly onEnter?: (() => unknown) | undefined;
+  /** Enter does the main thing, where the keypad has one, or goes on to the next field. */
+  readonly onEnter?: (() => unknown) | 'next' | undefined;
   /** Digits typed while nothing has the focus are meant for this field. */
   readonly takesDigits?: boolean;
 }
@@ -64,7 +65,11 @@ export function NumberField(props: Props) {
             autoFocus={autoFocus !== undefined && autoFocus !== false}
             {...(takesDigits ? ({ dataSet: { takesDigits: 'true' } } as object) : {})}
             blurOnSubmit={false}
-            onSubmitEditing={() => inBackground('enter', onEnter?.())}
+            onSubmitEditing={(event) =>
+              onEnter === 'next'
+                ? focusNext(event.target as unknown as HTMLInputElement)
+                : inBackground('enter', onEnter?.())
+            }
             onFocus={(event) => {
               const field = event.target as unknown as HTMLInputElement;
               if (goesOn.current) field.setSelectionRange(typed.length, typed.length);

@@ -1,1 +1,2 @@
 export * from './NumberField';
+export * from './focus';

@@ -5,11 +5,13 @@ export const decideSays = {
   isInTolerance: (code: string) => `${code} is in tolerance.`,
   isOutOfTolerance: (code: string) => `${code} is out of tolerance.`,
   nothingToAdjust: 'Nothing to adjust: adjusting a pen that is good adds noise and uses up buffer.',
-  readOnlyAndGood: 'It is only compared, and it compares well.',
-  corrected: 'Every reading since its last check is corrected with this.',
-  correctedNowAdjust: 'Every reading since its last check is corrected with this. Now adjust it.',
+  readOnlyAndGood: 'This side is only compared. It compares well.',
+  corrected: 'Past readings with this pen are corrected.',
+  adjustItNow: 'Now adjust it.',
   cleanAndSoakFirst:
     'More than 1 pH off: that is dirt, a dry tip or age before it is adjustment. Leave it as it is, clean it, soak it for two hours, and check again.',
+  oldSoakFirst:
+    'This probe is far past its expected life. Leave it as it is, clean it, soak it for two hours, and check again before you adjust.',
   iMistyped: 'I mistyped: read the last cup again',
   repeatThisPoint: 'Repeat this point',
   setAnew: (cup: string) => `Adjust the ${cup} again`,
@@ -33,5 +35,6 @@ export const decideSays = {
   rinseAndCapWet: 'Rinse the probe, cap it wet without wiping it dry, throw the portions away.',
   rinseAndDryEcFace:
     'Rinse the face, let it dry, throw the portion away. An EC face is stored clean and dry.',
-  portionsComeOffLots: (rinsing: string) => `${rinsing} One portion comes off each lot.`,
+  portionsComeOffLots: (rinsing: string) =>
+    `${rinsing} 20 mL or one sachet is taken off each bottle or box on the Shelf.`,
 } as const;

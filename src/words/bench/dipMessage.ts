@@ -20,7 +20,8 @@ import {
   type FieldMessage,
   type Formats,
 } from '@/words';
-import { cupName, shownUnit } from './benchWords';
+import { shownUnit } from './benchWords';
+import { cupName } from './cupWords';
 
 /** Which buffer a pen of this family would take such a value for. */
 function takenFor(shownPh: number, family: BufferFamily | undefined, formats: Formats): string {

@@ -2,8 +2,8 @@ import { counted } from '../counted';
 
 /** The Bench before the first dip: cups, liquids, temperature. */
 export const prepareSays = {
-  pureWater: 'Pure water',
-  cleanTapWater: 'Clean tap water',
+  pureWater: 'pure water',
+  cleanTapWater: 'clean tap water',
   temperatureOfCups: 'temperature of the cups',
   unknownBuffer: (nominal: string) =>
     `No value is known for a ${nominal} buffer: put it on the Shelf with the table of its label.`,
@@ -27,20 +27,36 @@ export const prepareSays = {
   adjustsNothing: 'adjusts nothing',
   onlyLookOneCup: 'only look, one cup',
   onlyLook: 'only look',
-  offsetOnly: 'offset only; its slope stays unknown',
-  shelfHoldsNoSet: 'The Shelf holds no full set in date for this.',
+  offsetOnly: 'shows how far off it is near this value only',
+  shelfHoldsNoSet: 'You do not have an in-date bottle for every cup of this check.',
   shelfHoldsEnoughFor: (sittings: number) =>
-    `The Shelf holds enough for ${counted(sittings, 'sitting')} like this.`,
+    `The Shelf holds enough for ${counted(sittings, 'check')} like this.`,
   neverDipInBottle: (rinse: string) =>
-    `Never dip in the bottle, never pour back. ${rinse} to rinse, fresh; take the cap off upright.`,
-  wouldTapWaterDoInstead: 'Would tap water do instead?',
+    `Never dip in the bottle, and never pour back. Rinse with fresh ${rinse}. Take the cap off upright.`,
+  wouldTapWaterDoInstead: 'No buffer? Would tap water do instead?',
   whyNotTapWater:
     'No. Tap water has no known value, and distilled water in air drifts to about 5.6; any value near 7 is luck. People test pens this way and conclude wrongly, both ways. One cup of buffer takes about two minutes and tells.',
   thenOnlyOneCup: 'Then only look, one cup',
+  noBufferCompare: 'No buffer left: compare with a checked pen',
   wasProbeCleaned: 'Was the probe cleaned or soaked since its last reading?',
   notCleanedHint: 'good: this check tells how wrong it was',
   cleanedHint: 'marked “after cleaning”',
-  knownFromBook: (what: string, when: string) => `${what} ${when}, by the book`,
+  knownFromBook: (what: string, when: string) => `${what} ${when}, as the book says`,
+  whatIsItSetTo: 'What is the pen set to now?',
+  setToOneBottle: 'one bottle for pH and EC',
+  oneBottleHint: 'one cup, one press, both values',
+  setToPoints: 'separate buffers',
+  pointsHint: 'pH here, EC by itself',
+  oneCupForBoth: 'One cup serves both sides: dip once, then type both values.',
+  readsAbove8: ({ count, of, third }: { count: number; of: number; third: string }) =>
+    `${count} of the last ${counted(of, 'reading')} with this pen lay above 8 pH. Two points do not reach that far: add the ${third}, if the pen takes three.`,
+  thirdOnShelf: (third: string) =>
+    `The ${third} is on your Shelf too. Two points are enough below 8 pH; with the third the pen is also right above.`,
+  thirdTaken: (third: string) =>
+    `The ${third} is the third cup of this check. Set the pen to three points.`,
+  addThird: (third: string) => `Add the ${third} to this check`,
+  withoutThird: (third: string) => `Without the ${third}`,
+  mixedThird: (third: string) => `Mixed the ${third} too: put it on the Shelf`,
   inItsSoak: (when: string) => `It is in its soak until ${when}.`,
   soakHint:
     'A probe taken out early settles slowly and may move again. Checked now it counts, and the soak ends.',

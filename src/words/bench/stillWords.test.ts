@@ -14,13 +14,13 @@ const approach = (tauS: number, untilS: number, everyS = 4): Seen[] =>
 
 test('says where it heads and how fast', () => {
   const words = seenWords(approach(12, 40), plan, formats, 40_000);
-  expect(words).toMatch(/^It heads for 7\.0[1-3], half way each [789] s\.$/);
+  expect(words).toMatch(/^Heading for 7\.0[1-3] pH; half of the remaining way takes [789] s\.$/);
 });
 
 test('a very slow probe is called slow although it hardly moves any more', () => {
   // 120 s of response: after 10 min the last 30 s move less than 0.02, yet it is far from done.
   const seen = approach(300, 600, 30);
-  expect(seenWords(seen, plan, formats, 600_000)).toMatch(/^Slow, still moving/);
+  expect(seenWords(seen, plan, formats, 600_000)).toMatch(/^Still moving, slowly, heading for/);
 });
 
 test('one value says nothing', () => {

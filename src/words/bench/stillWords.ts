@@ -31,8 +31,10 @@ export function seenWords(
   const { word, fit } = judgeStillness(shown, { windowMs: STILL_WINDOW_MS, span, resolution });
   const end = fit.ok ? shownText(plan, fit.value.endValue, formats) : undefined;
   if (word === 'slow' && end)
-    return `Slow, still moving: it heads for ${end}. Wait; a probe this slow is dirty, dry or old.`;
+    return `Still moving, slowly, heading for ${end}. Wait: a probe this slow is dirty, dry or old.`;
   if (fit.ok && end)
-    return `It heads for ${end}, half way each ${Math.round(0.693 * fit.value.tauS)} s.`;
-  return word === 'still' ? 'The values seen stand still.' : 'Moving: write each new value.';
+    return `Heading for ${end}; half of the remaining way takes ${Math.round(0.693 * fit.value.tauS)} s.`;
+  return word === 'still'
+    ? 'The numbers you noted stand still.'
+    : 'Still moving: note each new number.';
 }

@@ -27,8 +27,8 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'ph',
     steps: [
-      'Check it as found first: cleaning hides what the past readings suffered.',
-      'Guard off. A little probe cleaner or washing-up liquid in clean water; move the tip about in it.',
+      'Check it as found first: after cleaning nobody can tell how wrong past readings were.',
+      'Take the guard off. Move the tip about in clean water with a little probe cleaner or washing-up liquid.',
       'Rinse until nothing of it is left. A soft brush round the bulb, very gently; never touch bulb or wick with fingers.',
       'Guard on, back into storage solution for a while, then calibrate.',
     ],
@@ -40,7 +40,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     side: 'ec',
     steps: [
       'Check it as found first.',
-      'Shroud off. A few drops of EC cleaner on the face, scrub firmly with the cloth, rinse.',
+      'Take the shroud off. Put a few drops of EC cleaner on the face, scrub firmly with the cloth, rinse.',
       'Wet-film test: water must spread over the whole face and stay. Where it pulls into drops there is still grease: clean again.',
       'Fingers off the face. Shroud on, then check in a standard.',
     ],
@@ -79,7 +79,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'ph',
     steps: [
-      'Upright in potassium chloride storage solution (3 mol/L), tip covered, for the time below.',
+      'Stand it upright in storage solution (potassium chloride, 3 mol/L), with the tip covered, for the time below.',
       'Check it when the time is up.',
     ],
     soakHours: 24,
@@ -90,17 +90,18 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'ph',
     steps: [
-      'A few drops of storage solution on the sponge, or filled until it covers the tip. Do not wipe the tip dry.',
+      'Put a few drops of storage solution on the sponge, or fill the cap until it covers the tip.',
+      'Do not wipe the tip dry.',
     ],
   },
   {
     what: 'stopGap',
-    title: 'Capped with a stop-gap',
+    title: 'Capped without storage solution',
     group: 'care',
     side: 'ph',
     steps: [
-      'No storage solution at hand: pH 4 buffer (then 7), a damp paper renewed each time, or tap water, for a day.',
-      'Never pure water. Top the cap up with storage solution within the day; Zolder reminds.',
+      'For one day take pH 4 buffer, else pH 7 buffer, a damp paper, or tap water. Never pure water.',
+      'Put storage solution into the cap within the day. Zolder reminds you.',
     ],
     disputed: 'storage',
   },
@@ -110,7 +111,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'both',
     steps: [
-      'Right type, right way round; salt off the o-ring, screws tight.',
+      'Put in the right type, the right way round. Clean salt off the o-ring and close it tightly.',
       'Check the pen: a new battery can move it.',
     ],
     caution: 'Take leaking cells out with gloves; dispose of them by local rules.',
@@ -120,7 +121,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     title: 'O-ring looked after',
     group: 'care',
     side: 'both',
-    steps: ['Wash salt off the o-ring and its groove, look for cracks, screws tight and even.'],
+    steps: ['Wash salt off the o-ring and its groove. Look for cracks. Tighten the screws evenly.'],
   },
   {
     what: 'newProbe',
@@ -129,7 +130,7 @@ export const CARE_CARDS: readonly CareCard[] = [
     side: 'ph',
     steps: [
       'White crystals round the cap are dried storage salt: dissolve them in warm water.',
-      'Into storage solution for the time below, then calibrate.',
+      'Put the probe in storage solution for the time below, then calibrate.',
     ],
     soakHours: 24,
   },
@@ -139,7 +140,8 @@ export const CARE_CARDS: readonly CareCard[] = [
     group: 'care',
     side: 'both',
     steps: [
-      'pH tip capped wet, EC face clean and dry; batteries out for a month or more; cool, dark, upright.',
+      'Cap the pH tip wet; let the EC face be clean and dry.',
+      'Take the batteries out for a month or more. Keep it cool, dark and upright.',
     ],
   },
   {

@@ -1,3 +1,4 @@
+import { counted } from '../counted';
 import type { Told } from '../told';
 
 /** One pen. */
@@ -8,11 +9,12 @@ export const penSays = {
   lookBackAt: (readings: string) => `Look back: ${readings}`,
   checkBothEcFirst: 'Check both, EC first',
   checkBothPhFirst: 'Check both, pH first',
+  compare: 'Compare with another pen',
   probes: 'Probes',
   soakIsOver: 'The soak is over',
   penLeaves: 'This pen leaves',
   leavingMeans:
-    'It is then offered nowhere and due for nothing. Its records stay, and one press brings it back.',
+    'It is then not offered any more, and nothing is due. Its records stay, and one press brings it back.',
   itIs: { lost: 'It is lost', sold: 'It is sold or given away', broken: 'It is broken' },
   putAway: 'It is put away for long',
   bringBack: 'It is here again',
@@ -26,22 +28,22 @@ export const penSays = {
   limitBetween: ({ below, above, unit }: Told<'below' | 'above' | 'unit'>) =>
     `−${below} to +${above} ${unit}`,
   ofError: (side: string) => `of the ${side} error`,
-  onlyMakersAccuracy: 'The maker’s accuracy is all there is.',
+  onlyMakersAccuracy: 'Only the maker’s accuracy is known so far.',
   checks: 'Checks',
-  noCheckYet:
-    'No check yet. The first check takes about two minutes a cup; until then the maker’s accuracy is all its numbers are worth.',
+  noCheckYet: 'No check yet. The first one takes about two minutes for each cup.',
   keptUntil: (dayMonthYear: string) =>
     `Records of checks are kept three years at least: the oldest here until ${dayMonthYear}.`,
   checkLine: ({ moment, side, temp, state }: Told<'moment' | 'side' | 'temp' | 'state'>) =>
     `${moment} · ${side} at ${temp} ${state}`,
+  showedErrors: (texts: string) => `The pen showed ${texts}.`,
   lookBack: 'Look back',
   lookBackFrom: (atMs: string, side: string) => `Look back from ${atMs}, ${side}`,
   accuracyEc: (accuracyMsPerCm: string) => `± ${accuracyMsPerCm} mS/cm`,
   makerStates: (worth: string) =>
-    `Its maker states ${worth}. Until its first check Zolder counts with more: a shelf ages a probe, so that check is worth doing at once.`,
+    `Its maker states ${worth}. A probe ages on a shelf too, so Zolder counts with more until the first check. Check it soon.`,
   beforeItsFirstUse: 'Before its first use.',
   firstSoakHint: (hours: number) =>
-    `A new pH probe stands ${hours} h in storage solution first, tip covered. White crystals round its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.`,
+    `Put a new pH probe in storage solution for ${counted(hours, 'hour')} first, with the tip covered. White crystals round its cap are dried salt: warm water takes them off. A cracked bulb goes back to the dealer.`,
   startFirstSoak: (hours: number) => `Start its first soak, ${hours} h`,
   adjustedByMaker: (day: string) => `${day} · adjusted by its factory or dealer`,
 } as const;

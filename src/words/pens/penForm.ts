@@ -11,7 +11,7 @@ export const penFormSays = {
   howItTakesAPoint: 'How it takes a point',
   display: 'Display',
   papers: 'Papers',
-  buttonDisplayPapers: 'Its button, display and papers…',
+  buttonDisplayPapers: 'More: how it takes a point, display, papers',
   keepAsProfile: 'Keep this as a profile of my own',
   keptAsProfile: (title: string) => `${title} is now among the kinds of pens.`,
 } as const;

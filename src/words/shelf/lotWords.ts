@@ -33,7 +33,8 @@ export function lotWords({ state, body }: LotAnswer): string {
   return [portions, dateWords(state)].filter(Boolean).join(', ') || 'no dates noted';
 }
 
-const FORM_WORD: Readonly<Record<Lot['form'], string>> = {
+/** How a liquid comes. */
+export const FORM_WORD: Readonly<Record<Lot['form'], string>> = {
   bottle: 'bottle',
   sachet: 'sachets',
   dissolvedSachet: 'mixed from powder',

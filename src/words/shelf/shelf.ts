@@ -13,9 +13,5 @@ export const shelfSays = {
   toBuy: 'To buy',
   mlLeft: (left: number) => `${left} mL left`,
   lotNumber: (lotCode: string) => `lot ${lotCode}`,
-  liquid: 'Liquid',
-  lot: 'Lot',
-  left: 'Left',
-  goodUntil: 'Good until',
-  allLots: 'All lots',
+  noLotYet: 'No bottle on the Shelf yet',
 } as const;

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { typedNumberOrNothing } from '../typedNumber';
+import { dayMs, dayText, instantOf } from '../days';
+import { partsSays } from '@/words/parts/parts';
 import { commonSays } from '@/words/common';
 import type { Drawn, Field } from './field';
 
@@ -38,6 +40,24 @@ export const numberOrNothing = (
 
 /** The least number above nothing that anyone types. */
 export const ABOVE_ZERO = 1e-9;
+
+/** A day as people write it, or nothing. */
+export const typedDay = z
+  .string()
+  .refine((text) => text === '' || !Number.isNaN(dayMs(text)), partsSays.noDay);
+
+/** A day that a record keeps as year-month-day; one that was typed otherwise before stays as it is. */
+export const dayLine = <Body>({
+  from,
+  into,
+  ...drawn
+}: Told<string, Body> & Drawn): Field<string, string, Body> => ({
+  ...drawn,
+  day: true,
+  schema: typedDay,
+  from: (body) => from(body) ?? '',
+  into: (typed, body) => into(typed === '' ? '' : dayText(instantOf(typed)), body),
+});
 
 /** A line of text; nothing is an empty line. */
 export const line = <Body>({

@@ -45,10 +45,10 @@ export const ecSideFields = (formats: Formats) => ({
     label: 'How is it adjusted?',
     disputed: 'ecAdjust',
     options: [
-      { value: 'button', label: 'button' },
-      { value: 'steps', label: 'stepped up or down' },
-      { value: 'dials', label: 'dial' },
-      { value: 'none', label: 'not at all', hint: 'verify only' },
+      { value: 'button', label: 'a calibration button' },
+      { value: 'steps', label: 'the value is stepped up or down' },
+      { value: 'dials', label: 'a dial' },
+      { value: 'none', label: 'not at all', hint: 'it is only compared' },
     ],
     schema: z.enum(['button', 'steps', 'dials', 'none']),
     from: ({ ec }) => adjustedBy(ec),
@@ -70,7 +70,7 @@ export const ecSideFields = (formats: Formats) => ({
   ecBelow: leafletOfEc(formats).below,
   ecAbove: leafletOfEc(formats).above,
   ecHold: penField({
-    label: 'Its button is held for',
+    label: 'How long is its button held?',
     unit: 's',
     numeric: true,
     schema: typedNumber('seconds').refine((s) => s >= 0 && s <= 30, 'Between 0 and 30 s.'),

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { CHECK_POLICIES, USES_BETWEEN_CHECKS } from '@/core/schedule';
+import { dayLine } from '@/features/parts/fields/kinds';
 import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
+import type { Pen } from '@/records/kinds';
 import type { Formats } from '@/words';
-import { penField } from './onPen';
+import { onPapers, penField } from './onPen';
 
 /** What a pen is called. */
 export const namedFields = () => ({
@@ -19,6 +21,12 @@ export const namedFields = () => ({
     schema: z.string().trim().min(1, 'A name is needed.').max(200),
     from: (pen) => pen.name,
     into: (name, pen) => ({ ...pen, name }),
+  }),
+  adjustedOn: dayLine<Pen>({
+    label: 'Adjusted by its factory or dealer on',
+    hint: 'Its first session: good to the maker’s accuracy until its first check.',
+    from: ({ papers }) => papers?.adjustedOn,
+    into: (day, pen) => onPapers(pen, { adjustedOn: day || undefined }),
   }),
 });
 

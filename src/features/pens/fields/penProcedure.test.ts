@@ -1,6 +1,6 @@
 import { makePhPlan } from '@/core/procedure';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { penHints, pressLine } from '@/words/bench/benchWords';
+import { dipTitle, penHints, pressLine } from '@/words/bench/pressWords';
 import { penSchema } from '@/records';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
 import { openedWith, schemaOf, takenInto } from '@/features/parts/fields/field';
@@ -97,20 +97,32 @@ describe('the procedure follows from the profile alone', () => {
     pressLine(phase, { ...base.ph!.press, ...press }, '7.02', { cup: cups[at]!, at });
 
   test('button: held, past the word for off, chosen by presses, confirmed', () => {
-    expect(line({})).toMatch(/^When it is still, hold the button 3 s, let go\./);
-    expect(line({ holdPastOff: true })).toContain('on past the word for off 3 s');
-    expect(line({ picksBy: [1, 2] }, 'asLeft', 1)).toContain('press shortly 2 times');
-    expect(line({ confirmPress: true })).toContain('Press once more to confirm.');
-    expect(line({ when: 'beforeDip' })).toMatch(/^Before dipping, hold/);
-    expect(line({ holdSeconds: 0 })).toContain('press the button');
+    expect(line({})).toMatch(
+      /^When the display is still, hold the calibration button for 3 s and let go\./,
+    );
+    expect(line({ holdPastOff: true })).toContain(
+      'past OFF, for about 3 s, until the calibration sign shows',
+    );
+    expect(line({ picksBy: [1, 2] }, 'asLeft', 1)).toContain(
+      'shortly 2 times to choose this buffer',
+    );
+    expect(line({ confirmPress: true })).toContain(
+      'Press the calibration button once more to confirm.',
+    );
+    expect(line({ when: 'beforeDip' })).toMatch(
+      /^Hold the calibration button for 3 s and let go\. Then dip/,
+    );
+    expect(line({ holdSeconds: 0 })).toContain('press the calibration button.');
   });
   test('between the points it stays on, loses them, or is switched off', () => {
     expect(line({ between: 'offLosesPoints' })).toContain('would lose its points');
-    expect(line({ between: 'offAfterEach' })).toContain('Then switch it off');
-    expect(line({ endsUnseen: true })).toContain('ended unseen');
+    expect(line({ between: 'offAfterEach' })).toContain('Then switch the pen off');
+    expect(line({ endsUnseen: true })).toContain('ended before you saw it');
   });
   test('screw, dials and steps lead to the target; as found presses nothing', () => {
-    expect(line({ by: 'screw' })).toBe('When it is still, turn the screw until it shows 7.02.');
+    expect(line({ by: 'screw' })).toBe(
+      'When the display is still, turn the screw until it shows 7.02.',
+    );
     expect(line({ by: 'dials' }, 'asLeft', 0)).toContain('zero dial');
     expect(line({ by: 'dials' }, 'asLeft', 1)).toContain('slope dial');
     // The 4 first: its dial is still the slope's.
@@ -118,11 +130,40 @@ describe('the procedure follows from the profile alone', () => {
       cup: cups[1]!,
       at: 0,
     });
-    expect(fourFirst).toBe('When it is still, turn the slope dial until it shows 4.00.');
+    expect(fourFirst).toBe('When the display is still, turn the slope dial until it shows 4.00.');
     expect(line({ by: 'steps' })).toContain('step the value up or down until it shows 7.02');
     expect(line({ by: 'none' })).toContain('cannot be adjusted');
-    expect(line({}, 'asFound')).toContain('Don’t press anything');
-    expect(line({}, 'confirm')).toContain('Read only');
+    expect(line({}, 'asFound')).toContain('Press nothing');
+    expect(line({}, 'confirm')).toContain('Only read');
+  });
+  test('its own word stands in every step, in the order of the hands', () => {
+    const cal = { word: 'CAL', confirmPress: true };
+    expect(line(cal)).toBe(
+      'When the display is still, hold CAL for 3 s and let go. Press CAL once more to confirm. Type the value it took.',
+    );
+    const before = { ...base.ph!.press, ...cal, when: 'beforeDip' as const };
+    expect(dipTitle('asLeft', cups[0]!, { press: before, formats })).toBe(
+      'Rinse, shake, press CAL. Then dip in the 7.00.',
+    );
+    expect(line({ ...cal, when: 'beforeDip' })).toBe(
+      'Hold CAL for 3 s and let go. Then dip and wait until the display is still. Press CAL once more to confirm. Type the value it took.',
+    );
+    // A pen that measures on a press says so at every dip, and never asks for nothing to be pressed.
+    const display = { measuresOnPress: true };
+    for (const phase of ['asFound', 'confirm'] as const)
+      expect(dipTitle(phase, cups[0]!, { press: before, display, formats })).toContain(
+        'Press to measure and wait for its sign.',
+      );
+    expect(pressLine('asFound', before, '7.02', { cup: cups[0]!, at: 0, display })).toBe(
+      'Measure as usual. Leave CAL alone, and do not clean the probe first.',
+    );
+  });
+  test('only a pen with a button may have a setting for its points', () => {
+    const hints = (by: 'button' | 'dials' | 'screw', cupCount: number) =>
+      penHints({ ...base, ph: { ...base.ph!, press: { ...base.ph!.press, by } } }, 'ph', cupCount);
+    expect(hints('button', 3)[0]).toBe('If your pen has a 1-, 2- or 3-point setting, set it to 3.');
+    expect(hints('dials', 2).join(' ')).not.toContain('setting');
+    expect(hints('screw', 1).join(' ')).not.toContain('setting');
   });
   test('what to know before the first cup', () => {
     const pen = changed({
@@ -133,15 +174,15 @@ describe('the procedure follows from the profile alone', () => {
       autoOff: '8',
       phBetween: 'offLosesPoints',
       phSpear: 'yes',
-      phOneBottle: 'yes',
+      phOneBottle: 'always',
     });
-    const hints = penHints(pen, 'ph').join(' ');
+    const hints = penHints(pen, 'ph', 2).join(' ');
     for (const part of [
-      'one-bottle mode',
+      'one-bottle setting',
       'after 8 min',
       'Do not switch it off between points',
       'It sleeps',
-      'off hold',
+      'HOLD is on',
       'only after a press',
       'only counts 30 days',
       'Spear tip',

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { marked, typedNumber } from '@/features/parts/typedNumber';
-import { yesNo } from '@/features/parts/fields/kinds';
+import { line, yesNo } from '@/features/parts/fields/kinds';
 import type { Pen, PhSide } from '@/records/kinds';
 import type { Formats } from '@/words';
-import { FAMILY_CUPS } from './cups';
+import { asFamilyPrints, FAMILY_CUPS, hasUsualCups, typedCups } from './cups';
 import { leafletFields } from './leaflet';
 import { flag, onPh, onPhPress, penField } from './onPen';
 
@@ -39,10 +39,14 @@ export const phSideFields = (formats: Formats) => ({
     label: 'How many points?',
     disputed: 'pointCount',
     options: [
-      { value: '2', label: 'two', hint: 'they bracket the work' },
-      { value: '1', label: 'one', hint: 'leaves the slope unknown' },
-      { value: '3', label: 'three, one line', hint: 'when samples run above 8' },
-      { value: '3pieces', label: 'three, two pieces', hint: 'meeting at the neutral buffer' },
+      { value: '2', label: 'two', hint: 'enough below 8 pH' },
+      { value: '1', label: 'one', hint: 'right near that value only' },
+      { value: '3', label: 'three', hint: 'when tanks run above 8 pH' },
+      {
+        value: '3pieces',
+        label: 'three, with its own line below and above 7',
+        hint: 'if your manual says so',
+      },
     ],
     schema: z.enum(['1', '2', '3', '3pieces']),
     from: ({ ph }) => pointsOf(ph),
@@ -52,18 +56,41 @@ export const phSideFields = (formats: Formats) => ({
         pieces: flag(points === '3pieces'),
       }),
   }),
+  phCups: line<Pen>({
+    label: 'In which order are they dipped?',
+    hint: 'Empty: 7, then 4, then 10. Else like 4 7, or 7 10 4.',
+    disputed: 'pointOrder',
+    most: 40,
+    from: ({ ph }) => (ph && !hasUsualCups(ph) ? ph.cupsPh.map(marked(formats)).join(' ') : ''),
+    into: (typed, pen) => {
+      const cupsPh = typedCups(typed);
+      if (!cupsPh || !pen.ph) return pen;
+      return onPh(pen, { cupsPh: [...asFamilyPrints(pen.ph.family, cupsPh)] });
+    },
+  }),
   phAdjust: penField({
     label: 'How is it adjusted?',
     options: [
-      { value: 'button', label: 'button', hint: 'finds its buffer' },
-      { value: 'steps', label: 'stepped up or down' },
-      { value: 'screw', label: 'trim screw' },
-      { value: 'dials', label: 'two dials', hint: 'zero, then slope' },
-      { value: 'none', label: 'not at all', hint: 'verify only' },
+      { value: 'button', label: 'a calibration button' },
+      { value: 'steps', label: 'the value is stepped up or down' },
+      { value: 'screw', label: 'no button: a small screw' },
+      { value: 'dials', label: 'two dials' },
+      { value: 'none', label: 'not at all', hint: 'it is only compared' },
     ],
     schema: z.enum(['button', 'steps', 'screw', 'dials', 'none']),
     from: ({ ph }) => ph?.press.by ?? 'button',
     into: (by, pen) => onPhPress(onPh(pen, { adjustable: by !== 'none' }), { by }),
+  }),
+  phWhen: penField({
+    label: 'When is its button pressed?',
+    options: [
+      { value: 'afterDip', label: 'in the cup, once still' },
+      { value: 'beforeDip', label: 'before dipping' },
+    ],
+    when: ({ phAdjust }) => phAdjust === 'button',
+    schema: z.enum(['afterDip', 'beforeDip']),
+    from: ({ ph }) => ph?.press.when ?? 'afterDip',
+    into: (when, pen) => onPhPress(pen, { when }),
   }),
   phResolution: penField({
     label: 'Last digit of the display',

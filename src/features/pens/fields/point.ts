@@ -3,7 +3,6 @@ import { line, yesNo } from '@/features/parts/fields/kinds';
 import { marked, typedNumber } from '@/features/parts/typedNumber';
 import type { Pen, Press } from '@/records/kinds';
 import type { Formats } from '@/words';
-import { asFamilyPrints, hasUsualCups, typedCups } from './cups';
 import { flag, onPh, onPhPress, onWetting, penField, USUAL_WETTING } from './onPen';
 
 /** "Err1: pressed too early" in lines, as texts and what they mean. */
@@ -19,17 +18,12 @@ function errorsOf(typed: string): Press['errors'] {
 
 /** How the pH side takes a point; the procedure follows from it. */
 export const pointFields = (formats: Formats) => ({
-  phCups: line<Pen>({
-    label: 'Cups in their order',
-    hint: 'E.g. 7 10 4. Each is the buffer of its family.',
-    disputed: 'pointOrder',
-    most: 40,
-    from: ({ ph }) => (ph && !hasUsualCups(ph) ? ph.cupsPh.map(marked(formats)).join(' ') : ''),
-    into: (typed, pen) => {
-      const cupsPh = typedCups(typed);
-      if (!cupsPh || !pen.ph) return pen;
-      return onPh(pen, { cupsPh: [...asFamilyPrints(pen.ph.family, cupsPh)] });
-    },
+  phWord: line<Pen>({
+    label: 'What stands on its calibration button?',
+    hint: 'E.g. CAL. The steps then name it.',
+    most: 12,
+    from: ({ ph }) => ph?.press.word,
+    into: (word, pen) => onPhPress(pen, { word: word.trim() || undefined }),
   }),
   phStores: penField({
     label: 'What does it store?',
@@ -45,18 +39,8 @@ export const pointFields = (formats: Formats) => ({
     from: ({ ph }) => (ph?.storesNominal ? 'nominal' : 'atTemperature'),
     into: (stores, pen) => onPh(pen, { storesNominal: stores === 'nominal' }),
   }),
-  phWhen: penField({
-    label: 'When is its button pressed?',
-    options: [
-      { value: 'afterDip', label: 'in the cup, once still' },
-      { value: 'beforeDip', label: 'before dipping' },
-    ],
-    schema: z.enum(['afterDip', 'beforeDip']),
-    from: ({ ph }) => ph?.press.when ?? 'afterDip',
-    into: (when, pen) => onPhPress(pen, { when }),
-  }),
   phHold: penField({
-    label: 'Held for',
+    label: 'How long is it held?',
     unit: 's',
     numeric: true,
     schema: typedNumber('seconds').refine((s) => s >= 0 && s <= 30, 'Between 0 and 30 s.'),
@@ -84,7 +68,7 @@ export const pointFields = (formats: Formats) => ({
     into: (confirmPress, pen) => onPhPress(pen, { confirmPress }),
   }),
   phUnseen: yesNo<Pen>({
-    label: 'Does it end by itself, perhaps unseen?',
+    label: 'Can it return to measuring before you have read the stored value?',
     from: ({ ph }) => ph?.press.endsUnseen,
     into: (said, pen) => onPhPress(pen, { endsUnseen: flag(said) }),
   }),
@@ -107,15 +91,27 @@ export const pointFields = (formats: Formats) => ({
     from: ({ ph }) => (ph?.press.errors ?? []).map((e) => `${e.text}: ${e.means}`).join('\n'),
     into: (typed, pen) => onPhPress(pen, { errors: errorsOf(typed) }),
   }),
-  phOneBottle: yesNo<Pen>({
-    label: 'One bottle for everything?',
-    from: ({ ph }) => ph?.oneBottle,
-    into: (said, pen) => onPh(pen, { oneBottle: flag(said) }),
+  phOneBottle: penField({
+    label: 'One bottle for pH and EC?',
+    options: [
+      { value: 'no', label: 'no', hint: 'separate buffers' },
+      { value: 'always', label: 'always' },
+      { value: 'either', label: 'it can be set to either', hint: 'asked at each check' },
+    ],
+    schema: z.enum(['no', 'always', 'either']),
+    from: ({ ph }) => (ph?.oneBottle ? (ph.twoModes ? 'either' : 'always') : 'no'),
+    into: (said, pen) =>
+      onPh(pen, { oneBottle: flag(said !== 'no'), twoModes: flag(said === 'either') }),
   }),
   phReplaceable: yesNo<Pen>({
     label: 'Can its probe be changed?',
     from: ({ ph }) => ph?.replaceable,
     into: (said, pen) => onPh(pen, { replaceable: flag(said) }),
+  }),
+  phPureWater: yesNo<Pen>({
+    label: 'An electrode for pure water?',
+    from: ({ ph }) => ph?.pureWater,
+    into: (said, pen) => onPh(pen, { pureWater: flag(said) }),
   }),
   phSpear: yesNo<Pen>({
     label: 'A spear tip for soil?',

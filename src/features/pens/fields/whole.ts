@@ -1,4 +1,4 @@
-import { line, yesNo } from '@/features/parts/fields/kinds';
+import { dayLine, line, yesNo } from '@/features/parts/fields/kinds';
 import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Pen } from '@/records/kinds';
 import { commonSays } from '@/words/common';
@@ -26,7 +26,7 @@ export const displayFields = (formats: Formats) => ({
     },
   }),
   displayHolds: yesNo<Pen>({
-    label: 'Can its display be held?',
+    label: 'Has it a HOLD key?',
     from: ({ display }) => display?.holds,
     into: (said, pen) => onDisplay(pen, { holds: flag(said) }),
   }),
@@ -41,9 +41,9 @@ export const displayFields = (formats: Formats) => ({
     into: (said, pen) => onDisplay(pen, { sleeps: flag(said) }),
   }),
   markDays: penField({
-    label: 'Its “calibrated” mark goes out after',
+    label: 'Its “calibrated” sign goes out after',
     unit: 'days',
-    hint: 'A timer, not a measurement. Empty: it has none.',
+    hint: 'It only counts days; it measures nothing. Empty: it has none.',
     numeric: true,
     schema: typedNumberOrNothing('days').refine(
       (d) => d === undefined || (d > 0 && d <= 365),
@@ -61,18 +61,12 @@ export const paperFields = (formats: Formats) => ({
     from: ({ papers }) => papers?.serial,
     into: (serial, pen) => onPapers(pen, { serial }),
   }),
-  boughtOn: line<Pen>({
+  boughtOn: dayLine<Pen>({
     label: 'Bought on',
     from: ({ papers }) => papers?.boughtOn,
     into: (boughtOn, pen) => onPapers(pen, { boughtOn }),
   }),
-  adjustedOn: line<Pen>({
-    label: 'Adjusted by its factory or dealer on',
-    hint: 'Its first session: good to the maker’s accuracy until its first check.',
-    from: ({ papers }) => papers?.adjustedOn,
-    into: (day, pen) => onPapers(pen, { adjustedOn: day || undefined }),
-  }),
-  guaranteeUntil: line<Pen>({
+  guaranteeUntil: dayLine<Pen>({
     label: 'Guarantee until',
     from: ({ papers }) => papers?.guaranteeUntil,
     into: (guaranteeUntil, pen) => onPapers(pen, { guaranteeUntil }),

@@ -1,0 +1,1 @@
+export { LotScreen as default } from '@/features/shelf/LotScreen';

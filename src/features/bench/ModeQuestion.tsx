@@ -1,0 +1,33 @@
+import { useRouter } from 'expo-router';
+import { paths } from '@/shell/navigation/paths';
+import { Choice } from '@/ui/form';
+import { prepareSays } from '@/words/bench/prepare';
+import type { Bench } from './useBench';
+
+interface Props {
+  readonly penId: string;
+  readonly quantity: 'ph' | 'ec';
+  readonly bench: Bench;
+}
+
+/** What a pen with two modes is set to now; one bottle for both is the sitting of its pH side. */
+export function ModeQuestion({ penId, quantity, bench }: Props) {
+  const router = useRouter();
+  const usual = quantity === 'ph' ? 'oneBottle' : 'points';
+  const choose = (mode: 'oneBottle' | 'points') => {
+    if (quantity === 'ec' && mode === 'oneBottle')
+      return router.replace(paths.bench(penId, { quantity: 'ph' }));
+    bench.change({ mode });
+  };
+  return (
+    <Choice
+      label={prepareSays.whatIsItSetTo}
+      value={bench.draft.mode ?? usual}
+      onChoose={choose}
+      options={[
+        { value: 'oneBottle', label: prepareSays.setToOneBottle, hint: prepareSays.oneBottleHint },
+        { value: 'points', label: prepareSays.setToPoints, hint: prepareSays.pointsHint },
+      ]}
+    />
+  );
+}
