@@ -93,7 +93,7 @@ test('tanks above 8: the third buffer is proposed with its reason; water at pH 1
   await page.getByRole('link', { name: /Duckweed/ }).click();
   await page.getByLabel('pH', { exact: true }).fill('9.6');
   await press(page, 'Save');
-  await expect(page.getByText(/A feed is hardly ever above 9\.0 pH/)).toBeVisible();
+  await expect(page.getByText(/A feed is hardly ever above 9\.00 pH/)).toBeVisible();
   await press(page, 'Keep it');
   await expectHeading(page, /^Saved/);
   await goTo(page, 'Pens');

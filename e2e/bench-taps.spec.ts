@@ -1,30 +1,19 @@
 import { expect, test, type Page } from '@playwright/test';
 import { openAt, shows, type } from './support/bench';
+import { countTaps } from './support/taps';
 import { addPen, expectHeading, goTo, press, startCheck } from './support/grower';
 import { addIt, newPen } from './support/pens';
 
 const DAY_MS = 86_400_000;
 
-/** Counts what a thumb does, from now on. */
-async function countTaps(page: Page): Promise<() => Promise<number>> {
-  await page.evaluate(() => {
-    const counted = 'taps' in window;
-    Object.assign(window, { taps: 0 });
-    if (counted) return;
-    window.addEventListener(
-      'pointerdown',
-      () => ((window as unknown as { taps: number }).taps += 1),
-      true,
-    );
-  });
-  return () => page.evaluate(() => (window as unknown as { taps: number }).taps);
-}
-
 test.describe('taps from the Round', () => {
   const start = async (page: Page, code = 'P1') => {
     await goTo(page, 'Round');
     const taps = await countTaps(page);
-    await page.getByRole('link', { name: new RegExp(`^${code}`) }).click();
+    await page
+      .getByRole('link', { name: new RegExp(`^${code}`) })
+      .first()
+      .click();
     await type(page, '20');
     await press(page, 'Start with as found');
     return taps;

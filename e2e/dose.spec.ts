@@ -10,7 +10,7 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await typeReading(page, { ph: '6.85', ec: '1.4', temp: '21' });
   await press(page, 'Save');
   await expect(
-    page.getByText(/^Expected .* Rinse, swirl and re-read, or keep 6\.\d\?$/),
+    page.getByText(/^Expected .* Rinse, swirl and re-read, or keep 6\.\d\d pH\?$/),
   ).toBeVisible();
   await press(page, 'Keep it');
   await expectHeading(page, 'Saved · Basil tables');

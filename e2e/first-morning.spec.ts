@@ -31,14 +31,14 @@ test('adds a pen and a tank, calibrates, reads, and finds it all after a reload'
   await expect(page.getByText('Not checked yet')).toBeVisible();
 
   await startCheck(page, 'Check pH', '20.5');
-  await expect(page.getByText('7.02', { exact: true })).toBeVisible();
+  await expect(page.getByText('7.02 pH', { exact: true })).toBeVisible();
   await dip(page, '7.00', '7.11');
   await expect(page.getByText('the 4.01 buffer at 20.5 °C')).toBeVisible();
   await dip(page, '4.01', '4.12');
   await expectHeading(page, 'P1 is out of tolerance.');
   await press(page, 'Now adjust P1');
   await dip(page, '7.00', '7.09');
-  await expectHeading(page, 'The 7.00 is 0.07 high.');
+  await expectHeading(page, 'The 7.00 is 0.07 pH high.');
   await press(page, 'Repeat this point');
   await dip(page, '7.00', '7.02');
   await dip(page, '4.01', '4.00');
@@ -83,7 +83,7 @@ test('a pen found good in both cups is left as it is; undo takes a reading back'
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).click();
   await startCheck(page, 'Check', '15');
-  await expect(page.getByText('7.04', { exact: true })).toBeVisible();
+  await expect(page.getByText('7.04 pH', { exact: true })).toBeVisible();
   await dip(page, '7.00', '7.06');
   await dip(page, '4.01', '4.02');
   await expectHeading(page, 'P1 is in tolerance.');

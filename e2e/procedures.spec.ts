@@ -287,5 +287,7 @@ test('values told live by another page fill the field and run the watch', async 
   });
   await expect(page.getByRole('textbox', { name: /^Shows/ })).toHaveValue('7.04');
   await expect(page.getByText('Hold still; touch nothing.')).toBeVisible();
-  await expect(page.getByText(/^It heads for 7\.0\d, half way each/)).toBeVisible();
+  await expect(
+    page.getByText(/^Heading for 7\.0\d pH; half of the remaining way takes/),
+  ).toBeVisible();
 });

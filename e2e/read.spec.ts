@@ -142,7 +142,7 @@ test('a surprising value is asked about once, then kept', async ({ page }) => {
     .click();
   await typeReading(page, { ph: '7.0', ec: '1.1', temp: '21' });
   await press(page, 'Save');
-  await expect(page.getByText(/^Expected .* or keep 7\.0\?$/)).toBeVisible();
+  await expect(page.getByText(/^Expected .* or keep 7\.00 pH\?$/)).toBeVisible();
   await press(page, 'Keep it');
   await expectHeading(page, 'Saved · Basil tables');
 });

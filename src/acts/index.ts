@@ -6,3 +6,4 @@ export * from './penActs';
 export * from './pourActs';
 export * from './shelfActs';
 export * from './tankActs';
+export * from './roundActs';

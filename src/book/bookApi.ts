@@ -165,7 +165,7 @@ export interface BookApi {
 
   /** Every live record of a kind as it stands. */
   rows<K extends Kind>(kind: K): Promise<readonly Row<K>[]>;
-  round(nowMs: number, dayStartMs: number): Promise<RoundAnswer>;
+  round(nowMs: number): Promise<RoundAnswer>;
   tanks(nowMs: number): Promise<readonly TankAnswer[]>;
   tank(id: string, nowMs: number): Promise<TankAnswer | null>;
   tankHistory(id: string, sample?: Sample): Promise<TankHistoryAnswer>;

@@ -69,7 +69,7 @@ export const CALL_SCHEMAS = {
   resolve: z.tuple([z.array(z.object({ recordId: askedId, revId: id })), moment, id]),
   conflicts: z.tuple([]),
   rows: z.tuple([kind]),
-  round: z.tuple([nowMs, finite]),
+  round: z.tuple([nowMs]),
   tanks: z.tuple([nowMs]),
   tank: z.tuple([askedId, nowMs]),
   tankHistory: z.tuple([askedId, sampleSchema.optional()]),

@@ -89,7 +89,7 @@ async function toTheEnd(text: string) {
   const { state } = again;
   const q = answerBook(() => state);
   const answers = await Promise.all([
-    q.round(MOMENT.nowMs, MOMENT.nowMs - 3_600_000),
+    q.round(MOMENT.nowMs),
     q.tanks(MOMENT.nowMs),
     q.pens(MOMENT.nowMs),
     q.shelf(MOMENT.nowMs),

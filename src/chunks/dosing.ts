@@ -5,3 +5,4 @@ export { JarScreen } from '@/features/dose/JarScreen';
 export { LearnedScreen } from '@/features/dose/LearnedScreen';
 export { WaterScreen } from '@/features/dose/WaterScreen';
 export { WhyDoseScreen } from '@/features/dose/WhyDoseScreen';
+export { MixScreen } from '@/features/waters/MixScreen';

@@ -1,5 +1,7 @@
 /** Every form with its schema in one chunk, loaded when a form is first opened. */
 export { readSample } from '@/timers/sampleSchema';
+export { LotDetail } from '@/features/shelf/LotDetail';
+export { CareScreen } from '@/features/care/CareScreen';
 export { LotForm } from '@/features/shelf/LotForm';
 export { PenForm } from '@/features/pens/PenForm';
 export { SettingsScreen } from '@/features/settings/SettingsScreen';
@@ -8,7 +10,6 @@ export { TankForm } from '@/features/tanks/TankForm';
 export { AlphaScreen } from '@/features/tanks/AlphaScreen';
 export { BandsScreen } from '@/features/tanks/BandsScreen';
 export { OrderScreen } from '@/features/tanks/OrderScreen';
-export { MixScreen } from '@/features/waters/MixScreen';
 export { WaterForm } from '@/features/waters/WaterForm';
 export { WatersScreen } from '@/features/waters/WatersScreen';
 export { ProductForm } from '@/features/products/ProductForm';

@@ -9,6 +9,7 @@ const HAPPENED: Readonly<Record<string, string>> = {
   jarTest: 'at',
   controlReading: 'at',
   comparison: 'at',
+  skip: 'at',
 };
 
 /** When what a revision tells of happened, UTC; when it was written, for facts and deletions. */

@@ -14,6 +14,7 @@ const PLURAL = {
   sachet: 'sachets',
   sitting: 'sittings',
   stop: 'stops',
+  tank: 'tanks',
 } as const;
 
 /** A count with what is counted: "1 check", "2 checks", "0 checks". Whole numbers from 0. */

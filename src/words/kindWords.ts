@@ -19,6 +19,7 @@ const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = 
   controlReading: ['house control', 'house controls'],
   comparison: ['comparison', 'comparisons'],
   profile: ['profile', 'profiles'],
+  skip: ['stop passed by', 'stops passed by'],
   setting: ['settings', 'settings'],
 };
 

@@ -28,7 +28,7 @@ export const PEN_TONE: Readonly<Record<PenWord, Tone>> = {
 export const PEN_REASON: Readonly<Record<PenWord, string>> = {
   ready: 'Its last check was good, and the next one is not due yet.',
   checkDue: 'The time you chose between checks has passed.',
-  cantBeTrusted: 'How far off it is is no longer known well enough. Check it.',
+  cantBeTrusted: 'How far off it is cannot be told well enough any more. Check it.',
   unverified:
     'It has never been in a buffer here. Until its first check only the maker’s accuracy is known.',
   soaking: 'The probe is in its soak. It is ready when the time is up.',

@@ -1,1 +1,3 @@
-export { CareScreen as default } from '@/features/care/CareScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('forms', 'CareScreen');

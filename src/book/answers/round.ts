@@ -1,4 +1,5 @@
-import type { BookSettings, Person } from '@/records/kinds';
+import type { ToBuy } from '@/core/lots';
+import type { BookSettings, Person, SkipReason } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 import type { TankAnswer } from './tanks';
@@ -16,22 +17,67 @@ export interface TimerRow {
   readonly refId: string;
 }
 
-/** One stop of today's round. */
-export type RoundStop =
+/** A quantity of a tank's newest reading that is surely out of its band. */
+export interface OutOfBand {
+  readonly quantity: 'ph' | 'ec';
+  readonly side: 'low' | 'high';
+}
+
+/** What a stop of the round is about. */
+export type StopAbout =
+  /** A dose that was never read again, or read once only. */
+  | { readonly kind: 'reread'; readonly tank: TankAnswer; readonly dueMs: number }
+  /** Read today and surely out of band. */
+  | { readonly kind: 'correct'; readonly tank: TankAnswer; readonly off: readonly OutOfBand[] }
+  | { readonly kind: 'tank'; readonly tank: TankAnswer; readonly missedDays: number }
+  | { readonly kind: 'soak'; readonly pen: PenAnswer; readonly endMs: number }
+  | { readonly kind: 'pen'; readonly pen: PenAnswer; readonly overdueDays: number }
   | {
-      readonly kind: 'reread';
-      readonly tank: TankAnswer;
+      readonly kind: 'care';
+      readonly pen: PenAnswer;
+      /** What falls on this day, the most pressing first; since when the first of it is due. */
+      readonly what: readonly CareStop[];
       readonly dueMs: number;
-      readonly done: false;
     }
-  | { readonly kind: 'soak'; readonly pen: PenAnswer; readonly endMs: number; readonly done: false }
-  | { readonly kind: 'pen'; readonly pen: PenAnswer; readonly done: boolean }
-  | { readonly kind: 'tank'; readonly tank: TankAnswer; readonly done: boolean }
-  | { readonly kind: 'lot'; readonly lot: LotAnswer; readonly done: false };
+  | { readonly kind: 'lot'; readonly lot: LotAnswer }
+  /** A liquid that ends before the checks of the week are made, or storage solution low. */
+  | { readonly kind: 'supply'; readonly need: ToBuy['need']; readonly portionsLeft: number };
+
+/** Care that stands on the round. */
+export type CareStop = 'cleanPh' | 'cleanEc' | 'soak' | 'cap';
+
+/** That a stop was passed by today. */
+interface SkippedStop {
+  readonly why: SkipReason;
+  readonly by: string;
+}
+
+/** One stop of today's round. */
+export type RoundStop = StopAbout & {
+  /** Its kind and what it is about; the same from day to day. */
+  readonly key: string;
+  readonly done: boolean;
+  /** Passed by today, with the reason. */
+  readonly skipped?: SkippedStop | undefined;
+  /** Why it was passed by the last time, on a day before. */
+  readonly skippedBefore?: SkipReason | undefined;
+};
+
+/** What falls due on a day to come. */
+export interface DayAhead {
+  readonly dayMs: number;
+  /** Codes of pens to check, and to care for. */
+  readonly checks: readonly string[];
+  readonly care: readonly string[];
+  /** Lots that stop being good. */
+  readonly lots: readonly LotAnswer[];
+}
 
 /** Today's round. */
 export interface RoundAnswer {
   readonly stops: readonly RoundStop[];
+  /** The days to come on which something falls due, a week ahead. */
+  readonly ahead: readonly DayAhead[];
   readonly tankCount: number;
   readonly penCount: number;
 }

@@ -1,4 +1,3 @@
-import { HOUR_MS } from '@/core/units';
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { readingsOf } from './readingsOf';
@@ -49,17 +48,17 @@ export function dosesOn(
   );
 }
 
-/** A re-read missed by longer than this is no longer asked for: the next reading tells as much, ms. */
-const REREAD_LAPSES_MS = 6 * HOUR_MS;
-
-/** The dose in a tank that waits for its re-read at `nowMs`, if any. */
+/**
+ * The dose in a tank that waits for its re-read at `nowMs`, if any: until somebody reads the tank once
+ * it is mixed, however late.
+ */
 export function mixingIn(
   book: BookState,
   tankId: RecordId,
   nowMs: number,
 ): TimedAddition | undefined {
   const last = additionsOf(book, tankId).findLast(({ record }) => record.body.rereadAt);
-  if (!last || nowMs > Date.parse(last.record.body.rereadAt!) + REREAD_LAPSES_MS) return undefined;
+  if (!last || last.atMs > nowMs) return undefined;
   // What is read while it mixes does not end the wait.
   const mixedMs = Date.parse(last.record.body.rereadAt!);
   const reread = readingsOf(book, tankId).some(({ body }) => Date.parse(body.takenAt) >= mixedMs);

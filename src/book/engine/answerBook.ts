@@ -57,7 +57,7 @@ export function answerBook(
   return {
     conflicts: async () => conflictsAnswer(state()),
     rows: async (kind) => rowsAnswer(state(), kind),
-    round: async (nowMs, dayStartMs) => roundAnswer(at(nowMs), { nowMs, dayStartMs }),
+    round: async (nowMs) => roundAnswer(at(nowMs), { nowMs }),
     tanks: async (nowMs) => tanksAnswer(at(nowMs), nowMs),
     tank: async (id, nowMs) => tankAnswer(at(nowMs), id, nowMs),
     tankHistory: async (id, sample) => tankHistoryAnswer(state(), id, sample),

@@ -75,7 +75,7 @@ function askAll(book: BookState): readonly (readonly [about: string, ask: Promis
   return [
     ['conflicts', q.conflicts()],
     ...KINDS.map((kind) => [`rows ${kind}`, q.rows(kind)] as const),
-    ['round', q.round(NOW_MS, NOW_MS - DAY_MS / 3)],
+    ['round', q.round(NOW_MS)],
     ['tanks', q.tanks(NOW_MS)],
     ['read', q.read(NOW_MS)],
     ['pens', q.pens(NOW_MS)],

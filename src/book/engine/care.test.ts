@@ -68,7 +68,7 @@ test('a soak makes the probe unready until it ends, then stays on the line for h
   expect(timersAnswer(book, nowMs)).toMatchObject([
     { kind: 'soak', name: 'P1', refId: penId, endMs: nowMs + HOUR_MS },
   ]);
-  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops[0]).toMatchObject({ kind: 'soak' });
+  expect(roundAnswer(book, { nowMs }).stops[0]).toMatchObject({ kind: 'soak' });
   expect(timersAnswer(book, nowMs + 12 * HOUR_MS)).toHaveLength(1);
   expect(timersAnswer(book, nowMs + 14 * HOUR_MS)).toEqual([]);
   expect(pensAnswer(book, nowMs + HOUR_MS)[0]?.word).toBe('unverified');
@@ -85,10 +85,10 @@ test('a pen at rest leaves the round until it is taken out', () => {
   const { book, penId, care } = bookWithPen();
   care('rest', nowMs - 2 * DAY_MS);
   expect(isResting(book, penId, 'ph')).toBe(true);
-  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toEqual([]);
+  expect(roundAnswer(book, { nowMs }).stops).toEqual([]);
   care('wake', nowMs - DAY_MS);
   expect(isResting(book, penId, 'ph')).toBe(false);
-  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toHaveLength(1);
+  expect(roundAnswer(book, { nowMs }).stops).toHaveLength(1);
 });
 
 test('the shopping list names what the pens need and the Shelf lacks', () => {
@@ -163,7 +163,7 @@ test('what is gone is due for nothing, runs no timer, and is offered nowhere', (
   const { book, penId, care, write } = bookWithPen();
   care('stopGap', nowMs - HOUR_MS, { side: 'ph' });
   const pen = book.record('pen', penId)!;
-  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs }).stops).toHaveLength(1);
+  expect(roundAnswer(book, { nowMs }).stops).toHaveLength(1);
   const gone = { why: 'lost', at: new Date(nowMs).toISOString() } as const;
   const { id: recordId, head, body } = pen;
   write(nowMs, { kind: 'pen', recordId, parents: [head.revId], body: { ...body, gone } });
@@ -171,7 +171,7 @@ test('what is gone is due for nothing, runs no timer, and is offered nowhere', (
     word: 'gone',
     sides: [{ dueAtMs: undefined }, { dueAtMs: undefined }],
   });
-  expect(roundAnswer(book, { nowMs, dayStartMs: nowMs })).toMatchObject({ stops: [], penCount: 0 });
+  expect(roundAnswer(book, { nowMs })).toMatchObject({ stops: [], penCount: 0 });
   expect(readAnswer(book, nowMs).pens).toEqual([]);
   expect(timersAnswer(book, nowMs)).toEqual([]);
   expect(careDueAnswer(book, book.record('pen', penId)!, nowMs)).toEqual([]);

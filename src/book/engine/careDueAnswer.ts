@@ -2,11 +2,31 @@ import { DAY_MS } from '@/core/units';
 import { careDue, type CareDue } from '@/core/schedule';
 import type { CareKind } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { houseDays } from './houseDays';
 import { careOf, probeFittedMs } from './penCare';
 import { usesOf } from './penUse';
 
 const WEEK_MS = 7 * DAY_MS;
 const CLEANINGS: readonly CareKind[] = ['clean', 'cleanHeavy', 'cleanOil'];
+
+/** Weeks over which the use of a probe is counted. */
+const USE_WEEKS = 4;
+
+/**
+ * Readings a week with a side: over up to four weeks before it was last cleaned, else over the first
+ * week after, once it is over. So the next date stands still until it is cleaned again.
+ */
+function weeklyUse(
+  uses: readonly number[],
+  { cleanedMs, nowMs }: { readonly cleanedMs: number; readonly nowMs: number },
+): number {
+  const within = (fromMs: number, toMs: number) =>
+    uses.filter((atMs) => atMs >= fromMs && atMs < toMs).length;
+  const spanMs = Math.min(USE_WEEKS * WEEK_MS, cleanedMs - (uses[0] ?? Infinity));
+  if (spanMs >= WEEK_MS) return within(cleanedMs - spanMs, cleanedMs) / (spanMs / WEEK_MS);
+  const weekOverMs = cleanedMs + WEEK_MS;
+  return nowMs < weekOverMs ? 0 : within(cleanedMs, weekOverMs);
+}
 
 /** When each side of a pen is to be cleaned and soaked next, by its use and policy. */
 export function careDueAnswer(
@@ -21,11 +41,13 @@ export function careDueAnswer(
     const fittedMs = probeFittedMs(book, pen, side);
     const last = (kinds: readonly CareKind[]) =>
       care.findLast(({ record }) => kinds.includes(record.body.what))?.atMs ?? fittedMs;
+    const cleanedMs = last(CLEANINGS);
     const due = careDue({
       policy: pen.body.cleaningPolicy,
-      cleanedMs: last(CLEANINGS),
+      days: houseDays(book),
+      cleanedMs,
       soakedMs: last(['soak']),
-      readingsLastWeek: usesOf(book, pen.id, side).filter((atMs) => atMs > nowMs - WEEK_MS).length,
+      readingsPerWeek: weeklyUse(usesOf(book, pen.id, side), { cleanedMs, nowMs }),
     });
     // An EC face is never soaked.
     return { ...due, side, ...(side === 'ec' ? { soakAtMs: undefined } : {}) };

@@ -14,6 +14,7 @@ import {
 } from '@/core/drift';
 import { checkDue, penWord } from '@/core/schedule';
 import type { BookState, LiveRecord } from './bookState';
+import { houseDays } from './houseDays';
 import { disagreementOf } from './pensInOneTank';
 import { forcingEvents, isResting, runningSoak } from './penCare';
 import { repeatStdUOf, sessionsOf, sideTolerance, trackOf } from './penTrack';
@@ -76,6 +77,7 @@ function dueOf(
   const uses = usesOf(book, pen.id, quantity);
   return checkDue({
     policy,
+    days: houseDays(book),
     usesAllowed,
     lastCheckMs,
     lastUseMs: uses.at(-1),

@@ -66,13 +66,18 @@ test('cleaning is due weekly in heavy use, monthly otherwise; an EC face is neve
     { side: 'ec', heavyUse: false, soakAtMs: undefined },
   ]);
   for (let hour = 1; hour <= 25; hour += 1) read(hour, { ph: 6, ec: 1.5 });
-  expect(due(2 * DAY_MS)).toMatchObject([
+  // The first week is counted when it is over: until then the date stands still.
+  expect(due(2 * DAY_MS)[0]?.cleanAtMs).toBe(30 * DAY_MS);
+  expect(due(8 * DAY_MS)).toMatchObject([
     { heavyUse: true, cleanAtMs: 7 * DAY_MS, soakAtMs: 30 * DAY_MS },
     { heavyUse: true, soakAtMs: undefined },
   ]);
-  write(48, {
+  write(240, {
     kind: 'careEvent',
-    body: { penId, side: 'ph', what: 'clean', at: at(48), note: '' },
+    body: { penId, side: 'ph', what: 'clean', at: at(240), note: '' },
   });
-  expect(due(2 * DAY_MS)[0]?.cleanAtMs).toBe(9 * DAY_MS);
+  // 25 readings in the ten days before: 17.6 a week, light use. The date no longer moves with each reading.
+  expect(due(11 * DAY_MS)[0]?.cleanAtMs).toBe(40 * DAY_MS);
+  for (let hour = 250; hour <= 300; hour += 1) read(hour, { ph: 6, ec: 1.5 });
+  expect(due(19 * DAY_MS)[0]?.cleanAtMs).toBe(40 * DAY_MS);
 });

@@ -1,51 +1,76 @@
-import type { PenAnswer, RoundAnswer, RoundStop } from '@/book/answers';
+import type { RoundAnswer, RoundStop, StopAbout } from '@/book/answers';
 import type { BookState } from './bookState';
-import { shelfAnswer } from './otherAnswers';
-import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
 import { pensThere } from './penAnswers';
+import { roundAhead } from './roundAhead';
+import { penStops, todayOf, type Made } from './roundPens';
+import { shelfStops } from './roundShelf';
+import { tankStops } from './roundTanks';
 import { tanksInUse } from './tankAnswers';
 
+/** What a stop is about, the same from day to day. */
+function stopKey(stop: StopAbout): string {
+  switch (stop.kind) {
+    case 'reread':
+    case 'correct':
+    case 'tank':
+      return `${stop.kind}/${stop.tank.id}`;
+    case 'soak':
+    case 'pen':
+      return `${stop.kind}/${stop.pen.id}`;
+    case 'care':
+      return `care/${stop.pen.id}`;
+    case 'lot':
+      return `lot/${stop.lot.id}`;
+    case 'supply':
+      return `supply/${stop.need.kind}/${stop.need.nominal ?? ''}`;
+  }
+}
+
+/** With whether it was passed by today, or why the last time. */
+function withSkips(book: BookState, stop: Made, dayMs: number): RoundStop {
+  const key = stopKey(stop);
+  const last = book
+    .remember('skips', () => {
+      const newest = new Map<string, { atMs: number; why: SkipWhy; by: string }>();
+      for (const { body, head } of book.all('skip')) {
+        const atMs = Date.parse(body.at);
+        if (atMs > (newest.get(body.stop)?.atMs ?? -Infinity))
+          newest.set(body.stop, { atMs, why: body.why, by: head.by });
+      }
+      return newest;
+    })
+    .get(key);
+  if (!last || stop.done) return { ...stop, key };
+  return last.atMs >= dayMs
+    ? { ...stop, key, skipped: { why: last.why, by: last.by } }
+    : { ...stop, key, skippedBefore: last.why };
+}
+
+type SkipWhy = NonNullable<RoundStop['skippedBefore']>;
+
 /**
- * Today's round: pens that need a check (or had one today), every tank in its order, lots past their
- * date. `dayStartMs` is the local midnight of the phone that asks.
+ * Today's round, by the day of the house: re-reads that are due, pens to check and to care for, every
+ * tank in its order, soaks, the Shelf; and what falls due in the week ahead.
  */
-export function roundAnswer(
-  book: BookState,
-  { nowMs, dayStartMs }: { nowMs: number; dayStartMs: number },
-): RoundAnswer {
+export function roundAnswer(book: BookState, { nowMs }: { nowMs: number }): RoundAnswer {
   const pens = pensThere(book, nowMs);
   const tanks = tanksInUse(book, nowMs);
-  const urgency = (pen: PenAnswer) => PEN_WORDS_WORST_FIRST.indexOf(pen.word);
-  const byUrgency = [...pens].sort((a, b) => urgency(a) - urgency(b));
-  const penStops = byUrgency.flatMap((pen): RoundStop[] => {
-    if (pen.word === 'resting') return [];
-    const soaking = pen.sides.find((side) => side.soakUntilMs !== undefined);
-    if (pen.word === 'soaking' && soaking?.soakUntilMs)
-      return [{ kind: 'soak', pen, endMs: soaking.soakUntilMs, done: false }];
-    if (pen.word !== 'ready') return [{ kind: 'pen', pen, done: false }];
-    const checkedToday = pen.sides.some((side) => (side.lastCheckMs ?? 0) >= dayStartMs);
-    return checkedToday ? [{ kind: 'pen', pen, done: true }] : [];
-  });
-  const tankStops = tanks.map((tank): RoundStop => {
-    if (tank.mixing) {
-      const dueMs = Date.parse(tank.mixing.body.rereadAt ?? tank.mixing.body.at);
-      return { kind: 'reread', tank, dueMs, done: false };
-    }
-    if (tank.readAgainMs !== undefined)
-      return { kind: 'reread', tank, dueMs: tank.readAgainMs, done: false };
-    const done = tank.latest !== undefined && tank.latest.atMs >= dayStartMs;
-    return { kind: 'tank', tank, done };
-  });
+  const { dayMs } = todayOf(book, nowMs);
+  const ofPens = penStops(book, pens, nowMs);
+  const ofTanks = tankStops(book, tanks, nowMs);
   // A re-read that is due goes before everything; one still mixing waits at its tank's place.
-  const dueNow = tankStops.filter((stop) => stop.kind === 'reread' && stop.dueMs <= nowMs);
-  const lotStops = shelfAnswer(book, nowMs).flatMap((lot): RoundStop[] =>
-    lot.state.word === 'expired' || lot.state.word === 'tooOld'
-      ? [{ kind: 'lot', lot, done: false }]
-      : [],
-  );
-  const later = tankStops.filter((stop) => !dueNow.includes(stop));
-  const soaks = penStops.filter((stop) => stop.kind === 'soak');
-  const checks = penStops.filter((stop) => stop.kind !== 'soak');
-  const stops = [...dueNow, ...checks, ...later, ...soaks, ...lotStops];
-  return { stops, tankCount: tanks.length, penCount: pens.length };
+  const isDueNow = (stop: Made) => stop.kind === 'reread' && stop.dueMs <= nowMs;
+  const stops = [
+    ...ofTanks.filter(isDueNow),
+    ...ofPens.filter(({ kind }) => kind !== 'soak'),
+    ...ofTanks.filter((stop) => !isDueNow(stop)),
+    ...ofPens.filter(({ kind }) => kind === 'soak'),
+    ...shelfStops(book, pens, nowMs),
+  ].map((stop) => withSkips(book, stop, dayMs));
+  return {
+    stops,
+    ahead: roundAhead(book, pens, nowMs),
+    tankCount: tanks.length,
+    penCount: pens.length,
+  };
 }

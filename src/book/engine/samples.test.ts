@@ -98,7 +98,7 @@ test('a tank out of use keeps its record; the Round and Read pass it by', () => 
     tanks.map(({ body }) => body.name);
   expect(names(tanksAnswer(book, DAY_MS))).toEqual(['Basil', 'Old trough']);
   expect(names(readAnswer(book, DAY_MS).tanks)).toEqual(['Basil']);
-  const round = roundAnswer(book, { nowMs: DAY_MS, dayStartMs: DAY_MS });
+  const round = roundAnswer(book, { nowMs: DAY_MS });
   expect(round.stops.filter(({ kind }) => kind === 'tank')).toHaveLength(1);
 });
 

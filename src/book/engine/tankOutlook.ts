@@ -1,6 +1,12 @@
 import { DAY_MS } from '@/core/units';
 import type { ExpectedNow, TankColumns } from '@/book/answers';
-import { expectReading, forecastLeaving, type Leaving, type TankPoint } from '@/core/forecast';
+import {
+  expectReading,
+  forecastLeaving,
+  sinceSurprise,
+  type Leaving,
+  type TankPoint,
+} from '@/core/forecast';
 import type { RecordId, Tank } from '@/records';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
@@ -22,14 +28,14 @@ function pointsSince(columns: TankColumns, quantity: 'ph' | 'ec', sinceMs: numbe
   return points.reverse();
 }
 
-/** The two series of a tank since its last addition. */
+/** The two series of a tank since its last addition, and since what nobody expected of it. */
 function recent(book: BookState, tankId: RecordId, nowMs: number) {
   const columns = tankColumns(book, tankId);
   const lastMs = additionsOf(book, tankId).at(-1)?.atMs ?? -Infinity;
   const sinceMs = Math.max(lastMs, nowMs - WINDOW_DAYS * DAY_MS);
   return {
-    ph: pointsSince(columns, 'ph', sinceMs),
-    ec: pointsSince(columns, 'ec', sinceMs),
+    ph: sinceSurprise(pointsSince(columns, 'ph', sinceMs), 'ph'),
+    ec: sinceSurprise(pointsSince(columns, 'ec', sinceMs), 'ec'),
   };
 }
 

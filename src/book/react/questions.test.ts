@@ -38,7 +38,6 @@ test.each([
   ],
   ['a quantity', questions.lookBack('a', 'ph', 1), questions.lookBack('a', 'ec', 1)],
   ['a check', questions.lookBack('a', 'ph', 1), questions.lookBack('a', 'ph', 2)],
-  ['a day', questions.round(5, 1), questions.round(5, 2)],
 ] as const)('%s that differs is another question', (_what, one, other) => {
   expect(keyOf(one)).not.toBe(keyOf(other));
 });

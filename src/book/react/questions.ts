@@ -58,13 +58,7 @@ export const questions = {
   conflicts: () => question(['conflicts'], 'all', (client) => client.conflicts()),
   settings: () => question(['settings'], ['setting', 'person'], (client) => client.settings()),
   timers: (nowMs: number) => question(['timers'], 'all', (client) => client.timers(nowMs), nowMs),
-  round: (nowMs: number, dayStartMs: number) =>
-    question(
-      ['round', String(dayStartMs)],
-      'all',
-      (client) => client.round(nowMs, dayStartMs),
-      nowMs,
-    ),
+  round: (nowMs: number) => question(['round'], 'all', (client) => client.round(nowMs), nowMs),
   read: (nowMs: number) =>
     question(['read'], [...OF_TANKS, 'benchDraft'], (client) => client.read(nowMs), nowMs),
 

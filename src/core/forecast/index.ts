@@ -1,3 +1,4 @@
 export * from './expectReading';
+export * from './sinceSurprise';
 export * from './forecastLeaving';
 export * from './trend';

@@ -1,7 +1,8 @@
 import { careDue } from './index';
+import { utcDays } from './testing';
 
 const DAY_MS = 86_400_000;
-const facts = { cleanedMs: 0, soakedMs: 0, readingsLastWeek: 8 };
+const facts = { days: utcDays, cleanedMs: 0, soakedMs: 0, readingsPerWeek: 8 };
 
 test('by use: monthly in light use without a soak, weekly above twenty readings a week with one', () => {
   expect(careDue({ ...facts, policy: 'byUse' })).toEqual({
@@ -9,7 +10,7 @@ test('by use: monthly in light use without a soak, weekly above twenty readings 
     cleanAtMs: 30 * DAY_MS,
     soakAtMs: undefined,
   });
-  expect(careDue({ ...facts, policy: 'byUse', readingsLastWeek: 21 })).toEqual({
+  expect(careDue({ ...facts, policy: 'byUse', readingsPerWeek: 21 })).toEqual({
     heavyUse: true,
     cleanAtMs: 7 * DAY_MS,
     soakAtMs: 30 * DAY_MS,
@@ -18,8 +19,6 @@ test('by use: monthly in light use without a soak, weekly above twenty readings 
 
 test('the fixed schools', () => {
   expect(careDue({ ...facts, policy: 'weekly' }).cleanAtMs).toBe(7 * DAY_MS);
-  expect(careDue({ ...facts, policy: 'monthly', readingsLastWeek: 90 }).cleanAtMs).toBe(
-    30 * DAY_MS,
-  );
+  expect(careDue({ ...facts, policy: 'monthly', readingsPerWeek: 90 }).cleanAtMs).toBe(30 * DAY_MS);
   expect(careDue({ ...facts, policy: 'beforeEachCheck' }).cleanAtMs).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-import { DAY_MS } from '../units';
+import type { HouseDays } from './houseDays';
 
 /** How a cleaning interval is chosen: by use, or one of the trade's fixed schools. */
 type CleaningPolicy = 'byUse' | 'weekly' | 'monthly' | 'beforeEachCheck';
@@ -18,11 +18,13 @@ export const STOP_GAP_HOURS = 24;
 /** What decides when a probe is cleaned and soaked next. Times are epoch ms. */
 export interface CareFacts {
   readonly policy: CleaningPolicy;
+  readonly days: HouseDays;
   /** When it was last cleaned, or fitted. */
   readonly cleanedMs: number;
   /** When it last soaked, or was fitted. */
   readonly soakedMs: number;
-  readonly readingsLastWeek: number;
+  /** Readings a week, over a time that is over: the date stands still until it is cleaned. */
+  readonly readingsPerWeek: number;
 }
 
 /** When care is due; undefined: no date of its own. */
@@ -33,13 +35,19 @@ export interface CareDue {
 }
 
 /** Cleaning weekly in heavy use and monthly otherwise (or as the policy says); a soak in heavy use. */
-export function careDue({ policy, cleanedMs, soakedMs, readingsLastWeek }: CareFacts): CareDue {
-  const heavyUse = readingsLastWeek > HEAVY_USE_PER_WEEK;
+export function careDue({
+  policy,
+  days: house,
+  cleanedMs,
+  soakedMs,
+  readingsPerWeek,
+}: CareFacts): CareDue {
+  const heavyUse = readingsPerWeek > HEAVY_USE_PER_WEEK;
   const heavy = policy === 'weekly' || (policy === 'byUse' && heavyUse);
   const days = heavy ? CLEAN_DAYS.heavy : CLEAN_DAYS.light;
   return {
     heavyUse,
-    cleanAtMs: policy === 'beforeEachCheck' ? undefined : cleanedMs + days * DAY_MS,
-    soakAtMs: heavyUse ? soakedMs + SOAK_DAYS * DAY_MS : undefined,
+    cleanAtMs: policy === 'beforeEachCheck' ? undefined : house.dayAfterMs(cleanedMs, days),
+    soakAtMs: heavyUse ? house.dayAfterMs(soakedMs, SOAK_DAYS) : undefined,
   };
 }

@@ -1,8 +1,10 @@
 import { checkDue, type DueFacts } from './index';
+import { utcDays } from './testing';
 
 const DAY_MS = 86_400_000;
 const facts = (more: Partial<DueFacts>): DueFacts => ({
   policy: 'weekly',
+  days: utcDays,
   lastCheckMs: 100 * DAY_MS,
   lastUseMs: 102 * DAY_MS,
   usesSinceCheck: 4,
@@ -69,4 +71,14 @@ test('off its tolerance, or contradicted by a surer pen since its check: due at 
   });
   const settled = { ...disagrees, atMs: 99 * DAY_MS };
   expect(checkDue(facts({ disagrees: settled })).reason).toBe('policy');
+});
+
+test('what is due is due for the day: from its first minute, whatever the hour of the last check', () => {
+  const early = { lastCheckMs: 100 * DAY_MS + 7.67 * 3_600_000 };
+  expect(checkDue(facts(early))).toEqual({ reason: 'policy', atMs: 107 * DAY_MS });
+  expect(checkDue(facts({ ...early, lastCheckMs: 100.99 * DAY_MS }))).toMatchObject({
+    atMs: 107 * DAY_MS,
+  });
+  const drift = { policy: 'ownDrift', ownDriftDueMs: 119.6 * DAY_MS } as const;
+  expect(checkDue(facts(drift))).toMatchObject({ atMs: 119 * DAY_MS });
 });

@@ -1,4 +1,5 @@
-import { DAY_MS } from '../units';
+import { HOUR_MS } from '../units';
+import type { HouseDays } from './houseDays';
 
 /** How often a pen is checked; the trade's schools. `weekly` (check first) is the default. */
 export const CHECK_POLICIES = [
@@ -16,8 +17,7 @@ export type CheckPolicy = (typeof CHECK_POLICIES)[number];
 
 /** Days between checks for each policy with a fixed interval; null = no date of its own. */
 const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
-  // "Before every use": a check serves the round it stands before, two hours.
-  everyUse: 2 / 24,
+  everyUse: null,
   daily: 1,
   weekly: 7,
   weeklyAdjust: 7,
@@ -27,6 +27,9 @@ const POLICY_DAYS: Readonly<Record<CheckPolicy, number | null>> = {
   ownDrift: null,
   onlyWhenDoubted: null,
 };
+
+/** "Before every use": a check serves the round it stands before, ms. */
+const EVERY_USE_MS = 2 * HOUR_MS;
 
 /** Until its own drift is known a pen on `ownDrift` is checked by the default policy, days. */
 const OWN_DRIFT_FALLBACK_DAYS = 7;
@@ -51,6 +54,8 @@ export type ForcingEvent =
 /** What decides when a pen is next due. Times are epoch ms. */
 export interface DueFacts {
   readonly policy: CheckPolicy;
+  /** What is due is due for a day: it stands on the Round from the morning on. */
+  readonly days: HouseDays;
   /** Absent: never checked. */
   readonly lastCheckMs?: number | undefined;
   readonly lastUseMs?: number | undefined;
@@ -86,12 +91,14 @@ export type CheckDue =
 /** The date the policy alone gives. */
 function byPolicy(facts: DueFacts, lastCheckMs: number): CheckDue {
   const { policy, ownDriftDueMs, usesSinceCheck, usesAllowed = USES_BETWEEN_CHECKS } = facts;
+  const { days: house } = facts;
+  if (policy === 'everyUse') return { reason: 'policy', atMs: lastCheckMs + EVERY_USE_MS };
   const days = POLICY_DAYS[policy];
-  if (days !== null) return { reason: 'policy', atMs: lastCheckMs + days * DAY_MS };
+  if (days !== null) return { reason: 'policy', atMs: house.dayAfterMs(lastCheckMs, days) };
   if (policy === 'ownDrift') {
     return ownDriftDueMs === undefined
-      ? { reason: 'policy', atMs: lastCheckMs + OWN_DRIFT_FALLBACK_DAYS * DAY_MS }
-      : { reason: 'ownDrift', atMs: ownDriftDueMs };
+      ? { reason: 'policy', atMs: house.dayAfterMs(lastCheckMs, OWN_DRIFT_FALLBACK_DAYS) }
+      : { reason: 'ownDrift', atMs: house.startOfDayMs(ownDriftDueMs) };
   }
   if (policy === 'afterUses' && usesSinceCheck >= usesAllowed) {
     return { reason: 'uses', atMs: facts.lastUseMs ?? lastCheckMs };
@@ -100,7 +107,7 @@ function byPolicy(facts: DueFacts, lastCheckMs: number): CheckDue {
 }
 
 /**
- * When a pen is next due: at once after an event that forces a check, when a surer pen disagrees or it
+ * When a pen is next due, as a day of the house: at once after an event that forces a check, when a surer pen disagrees or it
  * is off; else by its policy or after thirty days unused, whichever comes first.
  */
 export function checkDue(facts: DueFacts): CheckDue {
@@ -114,6 +121,7 @@ export function checkDue(facts: DueFacts): CheckDue {
   if (disagrees && disagrees.atMs > lastCheckMs) return { reason: 'disagrees', ...disagrees };
   if (facts.isOff) return { reason: 'off', atMs: lastCheckMs };
   const due = byPolicy(facts, lastCheckMs);
-  const unusedMs = Math.max(lastCheckMs, lastUseMs ?? 0) + UNUSED_FORCES_CHECK_DAYS * DAY_MS;
+  const lastMs = Math.max(lastCheckMs, lastUseMs ?? 0);
+  const unusedMs = facts.days.dayAfterMs(lastMs, UNUSED_FORCES_CHECK_DAYS);
   return 'atMs' in due && due.atMs <= unusedMs ? due : { reason: 'unused', atMs: unusedMs };
 }

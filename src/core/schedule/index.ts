@@ -1,3 +1,4 @@
 export * from './careDue';
 export * from './checkDue';
+export * from './houseDays';
 export * from './penWord';

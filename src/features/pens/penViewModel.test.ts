@@ -135,11 +135,13 @@ test('a state is told with the reason that made it so', () => {
   expect(reason('cantBeTrusted', { leftOut: true })).toMatch(
     /check failed and it was not adjusted/,
   );
-  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/no longer known well enough/);
+  expect(reason('cantBeTrusted', { leftOut: false })).toMatch(/cannot be told well enough/);
   expect(reason('checkDue', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toBe(
     'Check due: it had a knock.',
   );
-  expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(/time you chose between checks/);
+  expect(reason('checkDue', { due: { reason: 'policy', atMs: 1 } })).toMatch(
+    /The time you chose between checks/,
+  );
   expect(reason('checkDue', { due: { reason: 'off', atMs: 1 } })).toMatch(/adjust it/);
   const withCode = { reason: 'disagrees', withCode: 'P1', atMs: 1 };
   expect(reason('checkDue', { due: withCode })).toMatch(/disagreed with P1/);
@@ -147,7 +149,9 @@ test('a state is told with the reason that made it so', () => {
     /cracked bulb.*swapped/,
   );
   // An event of the past is no reason once the pen is ready again.
-  expect(reason('ready', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toMatch(/holds/);
+  expect(reason('ready', { due: { reason: 'event', event: 'knock', atMs: 1 } })).toMatch(
+    /last check was good/,
+  );
 });
 
 test('papers are one line of what somebody wrote down', () => {

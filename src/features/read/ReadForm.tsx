@@ -84,6 +84,8 @@ export function ReadForm(props: Props) {
             onType={type('ph')}
             onStep={step('ph', phPen, latest?.ph?.shown ?? middle(tank.body.phBand))}
             message={view.ph.message}
+            onEnter={ecPen?.body.ec || later ? 'next' : form.save}
+            autoFocus={typed.ph === '' || 'goOn'}
             takesDigits
           />
           <LiveVerdict quantity="ph" judged={view.ph.judged} band={bands.ph} />
@@ -106,6 +108,8 @@ export function ReadForm(props: Props) {
             onType={type('ec')}
             onStep={step('ec', ecPen, latest?.ec?.shown ?? middle(tank.body.ecBand))}
             message={view.ec.message}
+            onEnter={later ? 'next' : form.save}
+            autoFocus={phPen?.body.ph ? false : typed.ec === '' || 'goOn'}
           />
           <LiveVerdict quantity="ec" judged={view.ec.judged} band={bands.ec} />
           <PenLine
@@ -127,6 +131,7 @@ export function ReadForm(props: Props) {
               onType={type('temp')}
               onUnit={changeTempUnit}
               message={view.temp.message}
+              onEnter={form.save}
               size="large"
             />
           </Panel>

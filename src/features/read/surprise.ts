@@ -29,10 +29,13 @@ interface About {
 
 const QUANTITIES = ['ph', 'ec'] as const;
 
+/** A value as the pen shows it: the one that was typed, so that it is known again. */
+const asShown = ({ value, correction }: JudgedValue): number => value + correction;
+
 /** How a value of a quantity is written, and its unit. */
 const writing = (quantity: Quantity, formats: Formats) =>
   quantity === 'ph'
-    ? { write: (x: number) => formats.number(x, 1), unit: 'pH' }
+    ? { write: (x: number) => formats.number(x, 2), unit: 'pH' }
     : { write: formats.ec, unit: formats.ecUnit };
 
 /**
@@ -53,17 +56,20 @@ export function surpriseQuestion(
     return surpriseSays.expected({
       low: write(wanted.value - 2 * wanted.stdU),
       high: `${write(wanted.value + 2 * wanted.stdU)} ${unit}`,
-      value: write(value.value),
+      value: `${write(asShown(value))} ${unit}`,
     });
   }
   const liquid = LIQUID[sample];
   for (const quantity of QUANTITIES) {
-    const value = judged[quantity]?.value;
+    const value = judged[quantity];
     if (!liquid || value === undefined || expected?.[quantity]) continue;
-    const outside = outsideUsual(liquid, quantity, value);
+    const outside = outsideUsual(liquid, quantity, value.value);
     if (!outside) continue;
     const { write, unit } = writing(quantity, formats);
-    const told = { limit: `${write(outside.limit)} ${unit}`, value: `${write(value)} ${unit}` };
+    const told = {
+      limit: `${write(outside.limit)} ${unit}`,
+      value: `${write(asShown(value))} ${unit}`,
+    };
     return surpriseSays.unusual[liquid][outside.end](told);
   }
   return undefined;

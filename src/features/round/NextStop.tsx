@@ -3,7 +3,6 @@ import { PenDetail } from '@/features/pens/PenScreen';
 import { TankDetail } from '@/features/tanks/TankScreen';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dayStart } from '@/words';
 import { commonSays } from '@/words/common';
 import { roundSays } from '@/words/round/round';
 import { nextStop } from './roundViewModel';
@@ -11,11 +10,11 @@ import { nextStop } from './roundViewModel';
 /** What waits next in the round, opened: the pen to check, or the tank to read. */
 export function NextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
+  const { data: round } = useAnswer(questions.round(nowMs));
   if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
   const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
-  if (stop?.kind === 'pen' || stop?.kind === 'soak') return <PenDetail penId={stop.pen.id} />;
-  if (stop?.kind === 'tank' || stop?.kind === 'reread') return <TankDetail tankId={stop.tank.id} />;
+  if (stop && 'pen' in stop) return <PenDetail penId={stop.pen.id} />;
+  if (stop && 'tank' in stop) return <TankDetail tankId={stop.tank.id} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>

@@ -5,25 +5,29 @@ import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dayStart, shortDay } from '@/words';
+import { shortDay } from '@/words';
 import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
-import { DoneStop, OpenStop } from './Stops';
-import { nextStop, roundHeadline, roundProgress, stopHref } from './roundViewModel';
+import { NotToday } from './NotToday';
+import { DoneStop, OpenStop, SkippedRow } from './Stops';
+import { nextStop, stopHref } from './roundViewModel';
 import type { Path } from '@/shell/navigation/paths';
+import { isOpen, roundHeadline, roundProgress } from '@/words/round/headline';
 import { roundSays } from '@/words/round/round';
+import { aheadLine } from '@/words/round/stopWords';
 
 /** Home: one line that sums up the day, then the walk. */
 export function RoundScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
+  const { data: round } = useAnswer(questions.round(nowMs));
   if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
   if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
   const next = nextStop(round, nowMs);
   const go = (href: Path) => router.navigate(href);
   const done = round.stops.filter((stop) => stop.done);
-  const open = round.stops.filter((stop) => !stop.done);
+  const open = round.stops.filter(isOpen);
+  const skipped = round.stops.filter((stop) => !stop.done && stop.skipped);
   return (
     <Screen
       actions={
@@ -41,13 +45,13 @@ export function RoundScreen() {
       {done.length > 0 ? (
         <View>
           {done.map((stop) => (
-            <DoneStop key={stopHref(stop)} stop={stop} formats={formats} onGo={go} />
+            <DoneStop key={stop.key} stop={stop} formats={formats} onGo={go} />
           ))}
         </View>
       ) : null}
       {open.map((stop, at) => (
         <OpenStop
-          key={stopHref(stop)}
+          key={stop.key}
           stop={stop}
           nowMs={nowMs}
           formats={formats}
@@ -55,6 +59,29 @@ export function RoundScreen() {
           onGo={go}
         />
       ))}
+      {next ? <NotToday key={next.stop.key} stop={next.stop} /> : null}
+      {skipped.length > 0 ? (
+        <View>
+          <Say size="small" bold>
+            {roundSays.passedByHeading}
+          </Say>
+          {skipped.map((stop) => (
+            <SkippedRow key={stop.key} stop={stop} formats={formats} onGo={go} />
+          ))}
+        </View>
+      ) : null}
+      {round.ahead.length > 0 ? (
+        <View>
+          <Say size="large" face="slab" heading={2}>
+            {roundSays.theWeekAhead}
+          </Say>
+          {round.ahead.map((day) => (
+            <Say key={day.dayMs} size="small">
+              {aheadLine(day, formats)}
+            </Say>
+          ))}
+        </View>
+      ) : null}
     </Screen>
   );
 }

@@ -6,13 +6,12 @@ import { Press } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
-import type { Formats } from '@/words';
-import { doneName, doneResult, penLine, rereadLine, soakLine, stopHref } from './roundViewModel';
+import { dayStart, type Formats } from '@/words';
+import { doneName, doneResult, stopHref } from './roundViewModel';
+import { stopRow } from './stopRow';
 import { paths, type Path } from '@/shell/navigation/paths';
-import { tankLine } from '@/features/parts/tankLine';
-import { commonSays } from '@/words/common';
 import { roundSays } from '@/words/round/round';
-import { liquidName } from '@/words/shelf/lotWords';
+import { SKIP_WORD, skippedBeforeLine, stopName } from '@/words/round/stopWords';
 
 interface Common {
   readonly formats: Formats;
@@ -48,79 +47,52 @@ export function OpenStop(
 ) {
   const { stop, nowMs, formats, first, onGo } = props;
   const href = stopHref(stop);
-  const edge = first ? 'next' : 'plain';
-  const go = () => onGo(href);
-  if (stop.kind === 'lot') {
-    const what = roundSays.pastDate(liquidName(stop.lot.body, formats));
-    return (
-      <LabelRow code="!" action={roundSays.look} href={href} onPress={go} edge={edge}>
-        <Say bold>{what}</Say>
-        <Say size="small" tone="soft">
-          {roundSays.lotNumber(stop.lot.body.lotCode || roundSays.withoutANumber)}
-        </Say>
-      </LabelRow>
-    );
-  }
-  if (stop.kind === 'soak') {
-    const { code, name } = stop.pen.body;
-    return (
-      <LabelRow code={code} action={roundSays.look} href={href} onPress={go} edge={edge}>
-        <Say bold>{name}</Say>
-        <Say size="small">{soakLine(stop.endMs, nowMs)}</Say>
-      </LabelRow>
-    );
-  }
-  if (stop.kind === 'reread') {
-    const { tank, dueMs } = stop;
-    const line = rereadLine(tank, dueMs, formats, nowMs);
-    return (
-      <LabelRow
-        code={String(tank.number)}
-        action={roundSays.reRead}
-        href={href}
-        onPress={go}
-        edge={edge}
-      >
-        <Say bold>{tank.body.name}</Say>
-        <Say size="small" tone={nowMs >= dueMs ? 'attention' : 'ink'}>
-          {line}
-        </Say>
-      </LabelRow>
-    );
-  }
-  if (stop.kind === 'pen') {
-    const { code, name } = stop.pen.body;
-    const line = penLine(stop.pen, nowMs);
-    return (
-      <LabelRow code={code} action={commonSays.check} href={href} onPress={go} edge={edge}>
-        <Say bold>{name}</Say>
-        <Say size="small" tone={stop.pen.word === 'cantBeTrusted' ? 'off' : 'soft'}>
-          {line}
-        </Say>
-      </LabelRow>
-    );
-  }
-  const { tank } = stop;
-  const line = tankLine(tank, formats, nowMs);
-  const judged = tank.latest?.ph?.judged;
+  const { code, action, name, line, tone } = stopRow(stop, {
+    formats,
+    nowMs,
+    dayMs: dayStart(nowMs),
+  });
+  const judged = 'tank' in stop ? stop.tank.latest?.ph?.judged : undefined;
   return (
     <LabelRow
-      code={String(tank.number)}
-      action={commonSays.read}
+      code={code}
+      action={action}
       href={href}
-      onPress={go}
-      edge={edge}
+      onPress={() => onGo(href)}
+      edge={first ? 'next' : 'plain'}
     >
-      <Say bold>{tank.body.name}</Say>
-      {judged ? (
+      <Say bold>{name}</Say>
+      {judged && stop.kind !== 'reread' ? (
         <View style={styles.notch}>
           <JudgedNotch quantity="ph" judged={judged} size="line" />
         </View>
       ) : null}
-      <Say size="small" tone="soft">
+      <Say size="small" tone={tone}>
         {line}
       </Say>
+      {stop.skippedBefore ? (
+        <Say size="small" tone="attention">
+          {skippedBeforeLine(stop.skippedBefore)}
+        </Say>
+      ) : null}
     </LabelRow>
+  );
+}
+
+/** A stop that was passed by today: its reason stands beside it, and a press leads there after all. */
+export function SkippedRow({ stop, formats, onGo }: Common & { readonly stop: RoundStop }) {
+  const href = stopHref(stop);
+  const { skipped } = stop;
+  if (!skipped) return null;
+  return (
+    <Press href={href} onPress={() => onGo(href)} style={styles.done}>
+      <Say size="small" style={styles.what}>
+        {stopName(stop, formats)}
+      </Say>
+      <Say size="small" tone="soft">
+        {roundSays.passedBy(SKIP_WORD[skipped.why], skipped.by)}
+      </Say>
+    </Press>
   );
 }
 

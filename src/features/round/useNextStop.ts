@@ -1,10 +1,9 @@
 import { useAnswer, useNowMs, questions } from '@/book/react';
-import { dayStart } from '@/words';
 import { nextStop } from './roundViewModel';
 
 /** What comes next in the walk, for the button that leads on from any stop. */
 export function useNextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(questions.round(nowMs, dayStart(nowMs)));
+  const { data: round } = useAnswer(questions.round(nowMs));
   return round && nextStop(round, nowMs);
 }

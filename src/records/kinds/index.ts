@@ -13,6 +13,7 @@ import { lotSchema } from './lot';
 import { penSchema } from './pen';
 import { personSchema } from './person';
 import { readingSchema } from './reading';
+import { skipSchema } from './skip';
 import { sessionSchema } from './session';
 import { settingSchema } from './setting';
 import { tankSchema } from './tank';
@@ -35,6 +36,7 @@ export const KIND_SCHEMAS = {
   controlReading: controlReadingSchema,
   comparison: comparisonSchema,
   profile: profileSchema,
+  skip: skipSchema,
   setting: settingSchema,
 } as const;
 
@@ -51,6 +53,7 @@ export * from './person';
 export * from './reading';
 export * from './sample';
 export * from './session';
+export * from './skip';
 export * from './setting';
 export * from './settingId';
 export * from './tank';

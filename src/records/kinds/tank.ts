@@ -41,6 +41,8 @@ export const tankSchema = z.object({
     .optional(),
   /** From when its doses count for learning: set by a reset. */
   learnFrom: instant.optional(),
+  /** How often it is read, days; every day where absent. */
+  readEveryDays: positive.max(90).optional(),
   /** Out of use: its record stays, the Round passes it by. */
   retired: z.boolean().optional(),
   note: noteText.default(''),

@@ -1,3 +1,4 @@
 export * from './bandsOf';
 export * from './repeats';
 export * from './sampleNames';
+export * from './skipReasons';

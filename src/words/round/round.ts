@@ -9,4 +9,11 @@ export const roundSays = {
   withoutANumber: 'without a number',
   lotNumber: (lotCode: string) => `lot ${lotCode}`,
   reRead: 'Re-read',
+  care: 'Care',
+  dose: 'Dose',
+  notToday: 'Not today…',
+  whyNotToday: (what: string) => `Why is ${what} passed by today?`,
+  passedBy: (why: string, by: string) => (by ? `passed by: ${why} · ${by}` : `passed by: ${why}`),
+  theWeekAhead: 'The week ahead',
+  passedByHeading: 'Passed by today',
 } as const;

@@ -1,0 +1,40 @@
+import { TZDate } from '@date-fns/tz';
+import { addDays } from 'date-fns/addDays';
+import { startOfDay } from 'date-fns/startOfDay';
+import type { HouseDays } from '@/core/schedule';
+import type { BookState } from './bookState';
+
+/** Whether this device knows a zone by that name. */
+function isKnown(zone: string): boolean {
+  try {
+    return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }));
+  } catch {
+    return false;
+  }
+}
+
+/** The days of a zone by its name; an unknown one counts as UTC. */
+export function daysIn(zone: string): HouseDays {
+  const known = isKnown(zone) ? zone : 'UTC';
+  const at = (ms: number) => new TZDate(ms, known);
+  return {
+    startOfDayMs: (atMs) => startOfDay(at(atMs)).getTime(),
+    dayAfterMs: (atMs, days) => addDays(startOfDay(at(atMs)), days).getTime(),
+  };
+}
+
+/**
+ * The zone of the house: where its first tank, else its first pen, was written down. A phone that
+ * travels changes nothing of what is due at home.
+ */
+function houseZone(book: BookState): string {
+  const written = (['tank', 'pen'] as const).flatMap((kind) =>
+    book.all(kind).map(({ revisions }) => revisions.map(({ at, zone }) => ({ at, zone }))),
+  );
+  const first = written.flat().sort((a, b) => (a.at < b.at ? -1 : 1))[0];
+  return first?.zone ?? 'UTC';
+}
+
+/** The days of the house a book belongs to. */
+export const houseDays = (book: BookState): HouseDays =>
+  book.remember('houseDays', () => daysIn(houseZone(book)));
