@@ -10,7 +10,7 @@ test('the demo opens at once, is marked, and is left in one tap for an empty boo
       outside.push(request.url());
   });
   await page.goto(demoUrl());
-  await expectHeading(page, /P4 can’t be trusted\. Check it first\./);
+  await expectHeading(page, /P4 can’t be trusted\. Check P4 first\./);
   for (const place of ['Tanks', 'Pens', 'Shelf', 'Book', 'Settings']) {
     await goTo(page, place);
     await expect(page.getByRole('button', { name: /^demo · leave/ })).toBeVisible();

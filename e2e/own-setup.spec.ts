@@ -30,7 +30,7 @@ test('own set-up reaches a first reading in eight taps, marked unverified', asyn
   await page.reload();
   await expect(page.getByText('Not checked yet')).toBeVisible();
   await goTo(page, 'Round');
-  await expectHeading(page, 'Pen P1 was never checked. Check it first.');
+  await expectHeading(page, 'Pen P1 was never checked. Check P1 first.');
   await goTo(page, 'Tanks');
   await page.getByRole('link', { name: /Basil tables.*unverified.*Open/ }).click();
   await expect(page.getByText('Unverified.', { exact: true }).first()).toBeVisible();

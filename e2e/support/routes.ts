@@ -26,11 +26,12 @@ export async function everyRoute(page: Page, url: string): Promise<readonly stri
   const idOf: Readonly<Record<string, string | undefined>> = {
     water: ids.water,
     lot: ids.lot,
+    editLot: ids.lot,
     // The demo has no product of its own: its screen says so.
     product: 'none',
     entry: ids.entry,
   };
-  const ofPen = ['pen', 'editPen', 'bench', 'care', 'control', 'probes', 'lookBack'];
+  const ofPen = ['pen', 'editPen', 'bench', 'care', 'compare', 'control', 'probes', 'lookBack'];
   return Object.entries(paths).map(([name, path]) => {
     if (typeof path === 'string') return path;
     const build = path as (id?: unknown, about?: object) => string;

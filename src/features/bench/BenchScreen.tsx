@@ -1,11 +1,10 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import type { BenchAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAskOnce, useNowMs, questions } from '@/book/react';
 import { nextOfBoth, sittingAge } from '@/core/procedure';
-import { Button } from '@/ui/button';
-import { Screen, Skeleton } from '@/ui/layout';
-import { Say } from '@/ui/text';
+import { Skeleton } from '@/ui/layout';
 import { useAwake } from '@/timers';
 import { AgedStep } from './AgedStep';
 import { DipStep } from './DipStep';
@@ -14,8 +13,6 @@ import { FoundStep, MissedStep } from './DecideSteps';
 import { PrepareStep } from './PrepareStep';
 import { timesOf } from './power';
 import { useBench } from './useBench';
-import { paths } from '@/shell/navigation/paths';
-import { commonSays } from '@/words/common';
 import { sittingSays } from '@/words/bench/sitting';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
@@ -31,7 +28,7 @@ export function BenchScreen() {
   const asked = ph?.oneBottle && !ph.twoModes ? 'ph' : quantity;
   const wanted = sides.find((side) => side === asked) ?? pen?.openBench[0] ?? sides[0];
   if (!pens) return <Skeleton label={sittingSays.loadingTheBench} />;
-  if (!pen || !wanted) return <NoBench />;
+  if (!pen || !wanted) return <PenNotThere />;
   const then = sides.find((side) => side === params.then && side !== wanted && asked === quantity);
   return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
 }
@@ -46,7 +43,7 @@ function Loading({ penId, quantity, then }: Wanted) {
   // Asked once: the sitting is written from here on, and another tab's change must not move it.
   const data = useAskOnce((client) => client.bench(penId, quantity, thisMoment().nowMs));
   if (data === undefined) return <Skeleton label={sittingSays.loadingTheBench} />;
-  if (data === null) return <NoBench />;
+  if (data === null) return <PenNotThere />;
   return <Sitting answer={data} quantity={quantity} then={then} />;
 }
 
@@ -72,25 +69,4 @@ function Sitting({
   if (step.kind === 'missed') return <MissedStep {...common} missed={side} step={step} />;
   if (step.kind === 'finish') return <FinishStep {...common} outcome={step.outcome} then={then} />;
   return <FoundStep {...common} good={step.kind === 'asFoundGood'} {...{ answer }} />;
-}
-
-function NoBench() {
-  const router = useRouter();
-  return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={commonSays.allPens}
-          onPress={() => router.navigate(paths.pens)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {commonSays.penNotInBook}
-      </Say>
-    </Screen>
-  );
 }

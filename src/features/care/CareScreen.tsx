@@ -1,3 +1,4 @@
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -27,6 +28,7 @@ export function CareScreen() {
   const back = useBack();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const [card, setCard] = useState<CareCard>();
+  if (pen === null) return <PenNotThere />;
   if (!pen) return <Skeleton label={commonSays.loadingThePen} />;
   if (card)
     return (

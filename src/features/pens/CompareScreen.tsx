@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { comparePen } from '@/acts';
 import type { PenAnswer, PenDetailAnswer } from '@/book/answers';
 import { questions, useAct, useAnswer, useNowMs } from '@/book/react';
@@ -20,6 +21,7 @@ export function CompareScreen() {
   const nowMs = useNowMs();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const { data: pens } = useAnswer(questions.pens(nowMs));
+  if (pen === null) return <PenNotThere />;
   if (!pen || !pens) return <Skeleton label={commonSays.loadingThePen} />;
   return <Compare key={penId} pen={pen} pens={pens} />;
 }

@@ -1,5 +1,6 @@
 import type { ComponentProps } from 'react';
 import type { ControlChart as ControlChartDrawn } from './ControlChart';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -41,6 +42,7 @@ export function ControlScreen() {
   const [shown, setShown] = useState('');
   const [temp, setTemp] = useState('');
   const [messages, setMessages] = useState<{ shown?: FieldMessage; temp?: FieldMessage }>({});
+  if (pen === null) return <PenNotThere />;
   if (!pen || !rows) return <Skeleton label={controlSays.loadingTheControl} />;
   const points = controlPoints(rows, penId);
   const number = (x: number) => formats.number(x, 2);

@@ -1,5 +1,6 @@
 import type { ComponentProps } from 'react';
 import type { DriftPanel as DriftPanelDrawn } from './DriftPanel';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -48,7 +49,7 @@ export function PenDetail({
   const hint = useKeyHint();
   useKeyAct('check', () => router.navigate(paths.bench(penId)));
   if (pen === undefined) return <Skeleton label={commonSays.loadingThePen} />;
-  if (pen === null) return <NoPen />;
+  if (pen === null) return <PenNotThere />;
   const go = (href: Path) => router.navigate(href);
   const { gone } = pen.body;
   const away = gone !== undefined || pen.word === 'resting';
@@ -171,28 +172,6 @@ export function PenDetail({
       ) : null}
       <PenChecks pen={pen} nowMs={nowMs} />
       {away || beside ? null : <PenLeaves pen={pen} />}
-    </Screen>
-  );
-}
-
-function NoPen() {
-  const router = useRouter();
-  return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={commonSays.allPens}
-          onPress={() => router.navigate(paths.pens)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {commonSays.penNotInBook}
-      </Say>
-      <Say>{commonSays.maybeInOtherBook}</Say>
     </Screen>
   );
 }

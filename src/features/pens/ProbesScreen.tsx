@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { fitProbe } from '@/acts';
 import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { DayField } from '@/features/parts/DayField';
@@ -32,6 +33,7 @@ export function ProbesScreen() {
   const [side, setSide] = useState<'ph' | 'ec'>();
   const [form, setForm] = useState(EMPTY_PROBE);
   const [wrong, setWrong] = useState<ProbeMessages>({});
+  if (pen === null) return <PenNotThere />;
   if (!pen || !rows) return <Skeleton label={probesSays.loadingTheProbes} />;
   const sides = pen.sides.map(({ quantity }) => quantity);
   const chosen = side ?? sides[0] ?? 'ph';

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { NotThere } from '@/features/parts/NotThere';
 import type { TankAnswer } from '@/book/answers';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
@@ -48,23 +49,12 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
 
 /** Nothing can be read without a pen. */
 export function NoPens() {
-  const router = useRouter();
   return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={commonSays.addAPen}
-          onPress={() => router.navigate(paths.newPen)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {readSays.addAPenFirst}
-      </Say>
-      <Say>{readSays.whyAPen}</Say>
-    </Screen>
+    <NotThere
+      title={readSays.addAPenFirst}
+      hint={readSays.whyAPen}
+      label={commonSays.addAPen}
+      href={paths.newPen}
+    />
   );
 }

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { openLot, useUpLot } from '@/acts';
 import type { LotAnswer } from '@/book/answers';
 import { questions, useAct, useAnswer, useNowMs, useRows } from '@/book/react';
+import { NotThere } from '@/features/parts/NotThere';
 import { SimpleTable } from '@/features/parts/SimpleTable';
 import { useFormats } from '@/shell/formats';
 import { paths } from '@/shell/navigation/paths';
@@ -21,28 +22,11 @@ const MOST = 20;
 /** One lot: what it is, what is left, its value by temperature, which checks it was poured for. */
 export function LotDetail({ lotId }: { readonly lotId: string }) {
   const nowMs = useNowMs();
-  const router = useRouter();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label={lotSays.loadingTheLot} />;
   const lot = lots.find(({ id }) => id === lotId);
   if (lot) return <Lot key={lot.id} lot={lot} />;
-  return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={lotSays.allLots}
-          onPress={() => router.navigate(paths.shelf)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {lotSays.notOnTheShelf}
-      </Say>
-    </Screen>
-  );
+  return <NotThere title={lotSays.notOnTheShelf} label={lotSays.allLots} href={paths.shelf} />;
 }
 
 function Lot({ lot }: { readonly lot: LotAnswer }) {

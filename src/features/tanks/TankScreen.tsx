@@ -1,5 +1,6 @@
 import type { ComponentProps } from 'react';
 import type { TankHistory as TankHistoryDrawn } from './TankHistory';
+import { NotThere } from '@/features/parts/NotThere';
 import { chunkPart } from '@/shell/chunk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -154,24 +155,13 @@ export function TankDetail({
 }
 
 function NoTank() {
-  const router = useRouter();
   return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={commonSays.allTanks}
-          onPress={() => router.navigate(paths.tanks)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {tankSays.notInBook}
-      </Say>
-      <Say>{commonSays.maybeInOtherBook}</Say>
-    </Screen>
+    <NotThere
+      title={tankSays.notInBook}
+      hint={commonSays.maybeInOtherBook}
+      label={commonSays.allTanks}
+      href={paths.tanks}
+    />
   );
 }
 
