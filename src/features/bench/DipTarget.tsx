@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { BenchEvent, BenchPlan, Cup, DipPhase } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { Say } from '@/ui/text';
@@ -19,7 +19,7 @@ export function DipTarget({ plan, events, cup, phase, beside = false }: Props) {
   const formats = useFormats();
   const target = targetLine(plan, cup, formats);
   return (
-    <View>
+    <View style={styles.target}>
       <Say size="small" tone="soft">
         {dipSays.shouldShow}
       </Say>
@@ -36,3 +36,5 @@ export function DipTarget({ plan, events, cup, phase, beside = false }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({ target: { flexShrink: 1, minWidth: 0, maxWidth: '100%' } });
