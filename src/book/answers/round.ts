@@ -1,4 +1,4 @@
-import type { ToBuy } from '@/core/lots';
+import type { Liquid } from '@/core/lots';
 import type { BookSettings, Person, SkipReason } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
@@ -41,7 +41,12 @@ export type StopAbout =
     }
   | { readonly kind: 'lot'; readonly lot: LotAnswer }
   /** A liquid that ends before the checks of the week are made, or storage solution low. */
-  | { readonly kind: 'supply'; readonly need: ToBuy['need']; readonly portionsLeft: number };
+  | {
+      readonly kind: 'supply';
+      readonly liquid: Liquid;
+      readonly portionsLeft: number;
+      readonly portionsNeeded: number;
+    };
 
 /** Care that stands on the round. */
 export type CareStop = 'cleanPh' | 'cleanEc' | 'soak' | 'cap';

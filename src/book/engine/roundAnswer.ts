@@ -22,7 +22,7 @@ function stopKey(stop: StopAbout): string {
     case 'lot':
       return `lot/${stop.lot.id}`;
     case 'supply':
-      return `supply/${stop.need.kind}/${stop.need.nominal ?? ''}`;
+      return `supply/${stop.liquid.kind}/${stop.liquid.nominal ?? ''}`;
   }
 }
 

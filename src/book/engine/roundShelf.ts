@@ -55,14 +55,8 @@ export function shelfStops(book: BookState, pens: readonly PenAnswer[], nowMs: n
   const short = [...needed(pens, untilMs).values()].flatMap(({ liquid, portions }): Made[] => {
     const portionsLeft = portionsOf(lots, liquid);
     if (portionsLeft === undefined || portionsLeft >= portions) return [];
-    return [
-      {
-        kind: 'supply',
-        need: { ...liquid, portionsPerMonth: portions },
-        portionsLeft,
-        done: false,
-      },
-    ];
+    const portionsNeeded = portions;
+    return [{ kind: 'supply', liquid, portionsLeft, portionsNeeded, done: false }];
   });
   return [...past, ...short, ...storageStop(lots)];
 }
@@ -75,6 +69,8 @@ function storageStop(lots: readonly LotAnswer[]): Made[] {
   const left = storage.filter(isGood).map(({ body }) => body.left ?? Infinity);
   const sumMl = left.reduce((total, ml) => total + ml, 0);
   if (storage.length === 0 || sumMl >= LOW_STORAGE_ML) return [];
-  const need = { kind: 'storage' as const, portionsPerMonth: 1 };
-  return [{ kind: 'supply', need, portionsLeft: Math.floor(sumMl / PORTION_ML), done: false }];
+  const portionsLeft = Math.floor(sumMl / PORTION_ML);
+  const portionsNeeded = LOW_STORAGE_ML / PORTION_ML;
+  const liquid: Liquid = { kind: 'storage' };
+  return [{ kind: 'supply', liquid, portionsLeft, portionsNeeded, done: false }];
 }

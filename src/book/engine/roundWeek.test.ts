@@ -100,7 +100,9 @@ describe('the stops of a morning', () => {
     bottle(7, 15);
     bottle(4.01);
     const supply = morning(3).stops.filter(({ kind }) => kind === 'supply');
-    expect(supply).toMatchObject([{ need: { kind: 'buffer', nominal: 7 }, portionsLeft: 0 }]);
+    expect(supply).toMatchObject([
+      { liquid: { kind: 'buffer', nominal: 7 }, portionsLeft: 0, portionsNeeded: 1 },
+    ]);
     // No check in the coming week: nothing to tell yet.
     expect(kinds(morning(0, 12).stops)).not.toContain('supply');
   });

@@ -42,16 +42,16 @@ export function careLine({ what, dueMs }: StopOf<'care'>, dayMs: number): string
 }
 
 /** A liquid that ends before the checks of the week are made. */
-export function supplyLine({ need, portionsLeft }: StopOf<'supply'>): string {
-  if (need.kind === 'storage') return 'Storage solution is low: buy some.';
-  return `${counted(portionsLeft, 'portion')} left, ${need.portionsPerMonth} needed this week: buy some.`;
+export function supplyLine({ liquid, portionsLeft, portionsNeeded }: StopOf<'supply'>): string {
+  if (liquid.kind === 'storage') return 'Storage solution is low: buy some.';
+  return `${counted(portionsLeft, 'portion')} left, ${portionsNeeded} needed this week: buy some.`;
 }
 
 /** The name of a liquid that is short. */
-export const supplyName = ({ need }: StopOf<'supply'>, formats: Formats): string =>
-  need.kind === 'storage' || need.kind === 'cleaner' || need.nominal === undefined
+export const supplyName = ({ liquid }: StopOf<'supply'>, formats: Formats): string =>
+  liquid.kind === 'storage' || liquid.kind === 'cleaner' || liquid.nominal === undefined
     ? 'Storage solution'
-    : liquidName({ kind: need.kind, nominal: need.nominal }, formats);
+    : liquidName({ kind: liquid.kind, nominal: liquid.nominal }, formats);
 
 /** Why a pen is to be checked: its state, how late it is, or the event that forces it. */
 export function penReason({ pen, overdueDays }: StopOf<'pen'>): string {
