@@ -105,6 +105,33 @@ test.describe('taps from the Round', () => {
     expect(await taps()).toBeLessThanOrEqual(4);
   });
 
+  test('a pen as it truly is: 8 taps and 10 signs beyond its code', async ({ page }) => {
+    await openAt(page);
+    await goTo(page, 'Round');
+    const taps = await countTaps(page);
+    await goTo(page, 'Pens');
+    await press(page, 'Add a pen');
+    await page.getByRole('radio', { name: /^pH and EC in one body/ }).click();
+    await page.getByRole('radio', { name: 'pH 4.01, 7.01, 10.01' }).click();
+    const says = async (label: string, text: string) => {
+      await page.getByRole('textbox', { name: label }).click();
+      await page.keyboard.type(text);
+      return text.length;
+    };
+    const signs =
+      (await says('Adjusted by its factory or dealer on', '20/3/26')) +
+      (await says('In which order are they dipped?', '4 7'));
+    await press(page, 'Add the pen');
+    await expectHeading(page, /^P1 · /);
+    expect(await taps()).toBeLessThanOrEqual(8);
+    expect(signs).toBeLessThanOrEqual(10);
+    // What was said of it rules its first sitting: the 4.01 first, then the 7.01.
+    await startCheck(page, 'Check pH', '20');
+    await expectHeading(page, /dip in the 4\.01/);
+    await shows(page, '4.02');
+    await expectHeading(page, /dip in the 7\.01/);
+  });
+
   test('digits typed with nothing in focus go to the field, never to a place', async ({ page }) => {
     await page.setViewportSize({ width: 1280, height: 800 });
     await openAt(page);

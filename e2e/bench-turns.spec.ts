@@ -203,7 +203,7 @@ test('a pen that takes the 7.00 for a 6.86 is noticed at once', async ({ page })
   await dip(page, '4.01', '4.20');
   await press(page, 'Now adjust P1');
   await shows(page, '6.88');
-  await expect(page.getByText(/^It took this cup for the 6\.86\./)).toBeVisible();
+  await expect(page.getByText(/^The pen took this cup for the 6\.86\./)).toBeVisible();
   await press(page, 'Adjust this point again');
   await expectHeading(page, /dip in the 7\.00\. Wait, then adjust/);
 });

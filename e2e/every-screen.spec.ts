@@ -2,6 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible } from './support/accessible';
 import { expectPlainText } from './support/plainText';
 import { demoUrl, dip, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
+import { fits } from './support/fits';
 
 const row = (name: RegExp) => (page: Page) => page.getByRole('link', { name }).first().click();
 const at =
@@ -74,6 +75,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'tank order': at('Tanks', (page) => press(page, 'Order of the Round')),
   waters: at('Tanks', (page) => press(page, 'Waters')),
   'water form': at('Tanks', (page) => press(page, 'Waters'), row(/town water/)),
+  'plan of the crop': edit('Plan of the crop'),
   'bands of samples': edit('Bands of drain, dripper, substrate'),
   'the coefficient': edit('Measure its coefficient'),
   'jar test': dosing('Jar test'),
@@ -102,15 +104,6 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   phones: at('Settings', (page) => press(page, 'Phones')),
   help: at('Help'),
 };
-
-/** Shows its heading, and nothing sticks out at the side. */
-async function fits(page: Page): Promise<void> {
-  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - window.innerWidth,
-  );
-  expect(overflow).toBeLessThanOrEqual(0);
-}
 
 async function judge(page: Page, theme: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -73,7 +73,7 @@ test('a dose made on a wrong number: what would have been right stands beside it
   await page.getByRole('link', { name: /^P1/ }).click();
   await startCheck(page, 'Check pH', '25');
   await dip(page, '7.00', '7.30');
-  await press(page, 'It shows that');
+  await press(page, 'The pen shows that');
   await dip(page, '4.01', '4.31');
   const told = page.getByRole('heading', {
     level: 2,

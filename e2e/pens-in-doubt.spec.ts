@@ -37,7 +37,7 @@ test('cups swapped: the Bench asks, and the first cup is dipped again', async ({
   await addPen(page, /^pH, two points/, 'P1');
   await startCheck(page, 'Check', '25');
   await dip(page, '7.00', '4.01');
-  await press(page, 'Right cup, it is that far off');
+  await press(page, 'Right cup: the pen is that far off');
   await dip(page, '4.01', '7.00');
   await expect(page.getByText(/were they swapped\?/)).toBeVisible();
   await press(page, 'Dip the 7.00 again');

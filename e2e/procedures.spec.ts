@@ -109,7 +109,7 @@ test('an EC probe that is only verified, in µS/cm, with a greasy face: cleaned 
   await startCheck(page, 'Check EC', '25');
   await dip(page, '2.77', '2440');
   // Far from anything it did: asked once.
-  await press(page, 'It shows that');
+  await press(page, 'The pen shows that');
   await expectHeading(page, 'P5 is out of tolerance.');
   await expect(page.getByText(/^Low is nearly always a dirty face or an air bubble/)).toBeVisible();
   await expect(
@@ -220,8 +220,8 @@ test('a failed check looks back: the reading between turns, by the amount worked
   await page.getByRole('link', { name: /^P1/ }).click();
   await startCheck(page, 'Check', '25');
   await dip(page, '7.00', '7.30');
-  // Further off than it ever drifted: dipped once more, and it shows that.
-  await press(page, 'It shows that');
+  // Further off than it ever drifted: dipped once more, and the pen shows that.
+  await press(page, 'The pen shows that');
   await dip(page, '4.01', '4.31');
   // Told before anything is adjusted, and kept with the check.
   const told = page.getByRole('heading', { name: 'P1 read 0.30 pH high. One reading changes.' });

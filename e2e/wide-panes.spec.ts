@@ -75,7 +75,7 @@ test('the Bench stands beside its pen; the look-back takes all the room', async 
   await page.getByRole('textbox', { name: /^Shows/ }).fill('7.3');
   await page.getByRole('button', { name: 'Record 7.3' }).click();
   // Further off than it ever drifted: asked once.
-  await press(page, 'It shows that');
+  await press(page, 'The pen shows that');
   await expectHeading(page, 'P4 is out of tolerance.');
   // The pen beside it already says that a sitting is open.
   await expect(page.getByRole('link', { name: /^P4.*a check is open/ })).toBeVisible();

@@ -21,7 +21,7 @@ export function FieldNote({ id, message, onTake }: FieldNoteProps) {
   const { text, instead } = message;
   return (
     <View style={styles.note}>
-      <View role="alert">
+      <View role="alert" style={styles.text}>
         <Say id={id} size="small" tone="off" bold>
           {text}
         </Say>
@@ -45,6 +45,7 @@ const styles = StyleSheet.create({
     columnGap: space.s3,
     paddingTop: space.s1,
   },
+  text: { flexShrink: 1 },
   take: { minHeight: TOUCH, justifyContent: 'center' },
   takeText: { textDecorationLine: 'underline' },
 });

@@ -21,17 +21,18 @@ import {
   type Formats,
 } from '@/words';
 import { shownUnit } from './benchWords';
-import { cupName } from './cupWords';
+import { cupLiquid, cupName } from './cupWords';
 
 /** Which buffer a pen of this family would take such a value for. */
 function takenFor(shownPh: number, family: BufferFamily | undefined, formats: Formats): string {
   if (!family) return '';
   const found = recogniseBuffer(shownPh, family);
   const value = (member: { readonly nominalPh: number }) => formats.number(member.nominalPh, 2);
-  if (found.kind === 'recognised') return `It lies nearest the ${value(found.member)}. `;
+  if (found.kind === 'recognised')
+    return `This value is nearest the ${value(found.member)} buffer. `;
   if (found.kind === 'ambiguous')
-    return `It lies between the ${found.candidates.map(value).join(' and the ')}. `;
-  return 'It is near no buffer of this family. ';
+    return `This value lies between the ${found.candidates.map(value).join(' and the ')}. `;
+  return 'This value is near none of the buffers this pen knows. ';
 }
 
 /** A value typed at a cup, with what is known round it. */
@@ -62,33 +63,33 @@ function doubtMessage(
   switch (doubt.reason) {
     case 'otherCup':
       return {
-        text: `Is this the ${cupName(doubt.cup, formats)}? The value is nearer to that one.`,
-        sure: 'Right cup, it is that far off',
+        text: `Is this the ${cupName(doubt.cup, formats)}? The value is nearer to ${cupName(doubt.cup, formats)} than to ${cupName(cup, formats)}.`,
+        sure: 'Right cup: the pen is that far off',
       };
     case 'swapped':
       return {
-        text: `This cup and the ${cupName(doubt.cup, formats)} each show the other’s value: were they swapped?`,
-        sure: 'Not swapped, it shows that',
+        text: `This cup shows about ${cupName(doubt.cup, formats)}, and the ${cupName(doubt.cup, formats)} showed about ${cupName(cup, formats)}. Were the two cups swapped?`,
+        sure: 'Not swapped: the pen shows that',
         again: again(doubt.cup),
       };
     case 'sameInBoth':
       return {
-        text: `Nearly the same as in the ${cupName(doubt.cup, formats)}: a cracked bulb, a torn wire, a display on hold, or twice the same cup. Look at the probe.`,
-        sure: 'Right cup, it shows that',
+        text: `The pen shows nearly the same as in the ${cupName(doubt.cup, formats)}. Is it the same cup, or is HOLD on? If neither, the glass is cracked or a wire is torn: look at the probe.`,
+        sure: 'Right cup: the pen shows that',
         again: again(doubt.cup),
       };
     case 'takenForOther': {
       const other = formats.number(doubt.nominalPh, 2);
       return {
-        text: `It took this cup for the ${other}. Tell the pen which buffers you have, or choose the ${cupName(cup, formats)} on it; then adjust this point again.`,
-        sure: `It took ${typed.trim()}, go on`,
+        text: `The pen took this cup for the ${other}. Tell the pen which buffers you have, or choose the ${cupName(cup, formats)} on it; then adjust this point again.`,
+        sure: `The pen took ${typed.trim()}: go on`,
         again: { cup, label: 'Adjust this point again' },
       };
     }
     case 'endOfScale':
       return {
-        text: 'An end of the scale: no contact. Is the cap off, the battery good, the probe plugged in and wet?',
-        sure: 'It really shows that',
+        text: 'The display stands at the end of its scale: the probe has no contact. Is the cap off, the battery good, the probe wet and plugged in?',
+        sure: 'The pen really shows that',
       };
     case 'otherScale': {
       const shown = formats.shown(doubt.shown, plan.resolution);
@@ -101,8 +102,8 @@ function doubtMessage(
       const parsed = parseDecimal(typed);
       const taken = parsed.ok ? takenFor(parsed.value, family, formats) : '';
       return {
-        text: `That is very far off. ${taken}Look at the cup and the display again.`,
-        sure: 'It really shows that',
+        text: `That is very far from what ${cupLiquid(cup, formats)} shows. ${taken}Look at the cup and the display again.`,
+        sure: 'The pen really shows that',
       };
     }
   }
@@ -127,8 +128,8 @@ function unexpectedMessage(
   });
   if (before || !isDoubtful(cup, shown)) return undefined;
   return {
-    text: 'Further off than this pen ever drifted: it jumped, or the cup is dirty. Rinse and dip once more in a fresh portion; type what it shows then.',
-    sure: 'It shows that',
+    text: 'This is further off than this pen has ever drifted. Either the pen jumped, or the cup is dirty. Rinse, pour a fresh portion and dip again. Then type what the pen shows.',
+    sure: 'The pen shows that',
   };
 }
 
@@ -140,7 +141,7 @@ export function dipMessage(dip: TypedDip, formats: Formats): DipMessage | undefi
   const issue = plan.quantity === 'ph' ? checkPhEntry(parsed.value) : undefined;
   if (issue) return phMessage(issue, formats);
   if (plan.quantity === 'ec' && parsed.value <= 0)
-    return { text: 'Above zero, please. Is the probe in the cup?' };
+    return { text: 'Type a value above 0. Is the probe in the cup?' };
   const family = plan.quantity === 'ph' ? pen?.body.ph?.family : undefined;
   const doubt = doubtDip(plan, cup, parsed.value, { events, phase });
   return doubt
