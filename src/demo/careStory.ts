@@ -30,6 +30,19 @@ export function careStory(
       atMs: morning(GREASE_DAYS_AGO.to, 6.81),
       note: 'Greasy face, water stood in drops; scrubbed until it ran.',
     },
+    // Cleaned on the evening before a check, which then finds it as cleaned.
+    { code: 'P1', side: 'both', what: 'clean', atMs: morning(8, 18), note: '' },
+    {
+      code: 'P1',
+      side: 'ph',
+      what: 'soak',
+      atMs: morning(8, 18.2),
+      untilMs: morning(7, 6),
+      note: '',
+    },
+    { code: 'P5', side: 'both', what: 'clean', atMs: morning(13, 18.1), note: '' },
+    { code: 'P4', side: 'ph', what: 'capTopUp', atMs: morning(5, 8.6), note: '' },
+    { code: 'P5', side: 'ph', what: 'capTopUp', atMs: morning(6, 8.7), note: '' },
     {
       code: 'P1',
       side: 'ph',

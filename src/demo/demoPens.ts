@@ -55,6 +55,7 @@ export const DEMO_PENS: readonly DemoPen[] = [
     pen: {
       ...make('ph-screw', 'P4', 'Trim screw'),
       tolerancePolicy: 'relaxed',
+      cleaningPolicy: 'beforeEachCheck',
       checkPolicy: 'weekly',
     },
     offsetPerDayPh: -0.0003,
