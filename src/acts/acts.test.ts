@@ -25,7 +25,7 @@ const known = { id: 'R', revId: '01ARZ3NDEKTSV4RRFFQ69G5FAV' };
 const tank = (name: string, place = 1): KnownTank => ({
   id: name,
   revId: known.revId,
-  body: plainTank(name, { place }),
+  written: plainTank(name, { place }),
 });
 const bodies = ({ changes }: Act) => changes.map(({ body }) => body);
 /** Every change as the book would write it must meet its schema. */
@@ -35,9 +35,9 @@ const expectSound = ({ changes }: Act) => {
 };
 
 test('a new tank has no parents, a changed one names what it replaces and from when', () => {
-  const fresh = saveTank(undefined, tank('Basil').body);
-  expect(fresh.changes).toEqual([{ kind: 'tank', body: tank('Basil').body }]);
-  const changed = saveTank(known, tank('Basil').body, NOW_MS);
+  const fresh = saveTank(undefined, tank('Basil').written);
+  expect(fresh.changes).toEqual([{ kind: 'tank', body: tank('Basil').written }]);
+  const changed = saveTank(known, tank('Basil').written, NOW_MS);
   expect(changed.changes[0]).toMatchObject({
     recordId: 'R',
     parents: [known.revId],
@@ -47,12 +47,15 @@ test('a new tank has no parents, a changed one names what it replaces and from w
 });
 
 test('a copy learns anew and stands last; out of use and back are one button', () => {
-  const source = { ...tank('Basil'), body: { ...tank('Basil').body, learnFrom: 'x' } };
+  const source = { ...tank('Basil'), written: { ...tank('Basil').written, learnFrom: 'x' } };
   expect(bodies(copyTank(source, 7))).toMatchObject([{ name: 'Basil, copy', place: 7 }]);
   expect(bodies(copyTank(source, 7))[0]).toMatchObject({ learnFrom: undefined });
   const out = retireTank(tank('Basil'));
   expect(bodies(out)).toMatchObject([{ retired: true }]);
-  const back = retireTank({ ...tank('Basil'), body: { ...tank('Basil').body, retired: true } });
+  const back = retireTank({
+    ...tank('Basil'),
+    written: { ...tank('Basil').written, retired: true },
+  });
   expect(bodies(back)[0]).toMatchObject({ retired: undefined });
 });
 
@@ -101,7 +104,7 @@ test('a check ends its sitting and takes its portions in one act', () => {
 });
 
 test('the first pen and tank are one act', () => {
-  const act = setUp({ code: 'P1' } as never, tank('Basil').body);
+  const act = setUp({ code: 'P1' } as never, tank('Basil').written);
   expect(act.changes.map(({ kind }) => kind)).toEqual(['pen', 'tank']);
 });
 

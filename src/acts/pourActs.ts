@@ -1,6 +1,6 @@
 import type { Addition, JarTest } from '@/records/kinds';
 import { make, revise, type Act, type Known } from './act';
-import type { KnownTank } from './tankActs';
+import { patchedTank, type KnownTank } from './tankActs';
 
 /** A dose that was poured. `amount` is how the screen wrote it, with its unit. */
 export const pourDose = (body: Addition, amount: string): Act => ({
@@ -20,13 +20,12 @@ export const correctEc = (
   additions: readonly Addition[],
   gainMsPerCm: number | undefined,
 ): Act => {
-  const isNew = gainMsPerCm !== undefined && gainMsPerCm !== tank.body.stockGainMsPerCm;
-  const told = { ...tank.body, stockGainMsPerCm: gainMsPerCm };
+  const isNew = gainMsPerCm !== undefined && gainMsPerCm !== tank.written.stockGainMsPerCm;
   return {
     said: 'What was poured is in the book.',
     changes: [
       ...additions.map((body) => make('addition', body)),
-      ...(isNew ? [revise('tank', tank, told)] : []),
+      ...(isNew ? [patchedTank(tank, { stockGainMsPerCm: gainMsPerCm })] : []),
     ],
   };
 };

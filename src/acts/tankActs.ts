@@ -1,9 +1,13 @@
+import type { Change } from '@/records';
 import type { Tank } from '@/records/kinds';
 import { make, revise, save, type Act, type Known } from './act';
 
 /** A tank as a screen knows it. */
 export interface KnownTank extends Known {
-  readonly body: Tank;
+  /** As it was written, without the stage its plan has reached. */
+  readonly written: Tank;
+  /** From when that holds, epoch ms; absent: it was always so. */
+  readonly fromMs?: number | undefined;
 }
 
 /** A new tank, or another description of one: from a moment on, or as it always was. */
@@ -12,35 +16,46 @@ export const saveTank = (tank: Known | undefined, body: Tank, effectiveFromMs?: 
   changes: [save('tank', tank, body, effectiveFromMs)],
 });
 
+/** Something of a tank said anew that leaves the past as it was judged: it holds from when the tank does. */
+export const patchedTank = (tank: KnownTank, patch: Partial<Tank>): Change =>
+  revise('tank', tank, { ...tank.written, ...patch }, tank.fromMs);
+
+/** Something else said of a tank: its plan, bands of its samples, its coefficient. */
+export const describeTank = (tank: KnownTank, patch: Partial<Tank>): Act => ({
+  said: `${tank.written.name} is changed.`,
+  changes: [patchedTank(tank, patch)],
+});
+
 /** Another tank like one that is there. */
-export const copyTank = ({ body }: KnownTank, place: number): Act => {
-  const name = `${body.name}, copy`;
-  const copy: Tank = { ...body, name, place, learnFrom: undefined };
+export const copyTank = ({ written }: KnownTank, place: number): Act => {
+  const name = `${written.name}, copy`;
+  const copy: Tank = { ...written, name, place, learnFrom: undefined };
   return { said: `${name} is added.`, changes: [make('tank', copy)] };
 };
 
 /** Out of use, or back in use. */
 export const retireTank = (tank: KnownTank): Act => {
-  const retired = tank.body.retired ? undefined : true;
+  const retired = tank.written.retired ? undefined : true;
   return {
-    said: `${tank.body.name} is ${retired ? 'out of use' : 'back in use'}.`,
-    changes: [revise('tank', tank, { ...tank.body, retired })],
+    said: `${tank.written.name} is ${retired ? 'out of use' : 'back in use'}.`,
+    changes: [patchedTank(tank, { retired })],
   };
 };
 
 /** The order in which the tanks are walked, by their ids. */
 export const orderTanks = (tanks: readonly KnownTank[], ids: readonly string[]): Act => {
-  const changes = ids.flatMap((id, at) => {
+  const changes = ids.flatMap((id, at): Change[] => {
     const tank = tanks.find((one) => one.id === id);
-    if (!tank || tank.body.place === at + 1) return [];
+    if (!tank || tank.written.place === at + 1) return [];
     // Without naming what it replaces: one move after the other, each on what stands by then.
-    return [{ kind: 'tank' as const, recordId: id, body: { ...tank.body, place: at + 1 } }];
+    const { parents: _, ...move } = patchedTank(tank, { place: at + 1 });
+    return [move];
   });
   return { said: 'The order is changed.', changes };
 };
 
 /** What the tank's doses taught is forgotten from a moment on. */
 export const forgetLearned = (tank: KnownTank, nowMs: number): Act => ({
-  said: `What ${tank.body.name} taught is forgotten.`,
-  changes: [revise('tank', tank, { ...tank.body, learnFrom: new Date(nowMs).toISOString() })],
+  said: `What ${tank.written.name} taught is forgotten.`,
+  changes: [patchedTank(tank, { learnFrom: new Date(nowMs).toISOString() })],
 });

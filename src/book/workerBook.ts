@@ -175,6 +175,7 @@ export function openWorkerBook(): BookApi {
     ...answerBook(
       () => opened().state,
       (nowMs) => opened().setNow(nowMs),
+      () => ({ own: bookName === 'own', lastCopyMs: device?.lastCopyMs }),
     ),
   };
   return api;

@@ -9,6 +9,7 @@ export { SetupScreen } from '@/features/welcome/SetupScreen';
 export { TankForm } from '@/features/tanks/TankForm';
 export { AlphaScreen } from '@/features/tanks/AlphaScreen';
 export { BandsScreen } from '@/features/tanks/BandsScreen';
+export { PlanScreen } from '@/features/tanks/PlanScreen';
 export { OrderScreen } from '@/features/tanks/OrderScreen';
 export { WaterForm } from '@/features/waters/WaterForm';
 export { WatersScreen } from '@/features/waters/WatersScreen';

@@ -1,3 +1,4 @@
+import type { ReadOrder } from '@/records/samples';
 import type { TolerancePolicy } from '@/core/calibration';
 import { roundWithU } from '@/core/uncertainty';
 import {
@@ -18,6 +19,8 @@ export interface FormatSettings {
   readonly tolerancePolicy: TolerancePolicy;
   /** What the probe is rinsed with. */
   readonly rinseWater: 'tap' | 'pure';
+  /** In which order the fields of a reading stand. */
+  readonly readOrder: ReadOrder;
 }
 
 /** How a new book writes numbers. */
@@ -28,6 +31,7 @@ export const DEFAULT_FORMATS: FormatSettings = {
   volumeUnit: 'L',
   tolerancePolicy: 'normal',
   rinseWater: 'tap',
+  readOrder: 'phEcTemp',
 };
 
 /** Decimals a conductivity needs on each scale. */

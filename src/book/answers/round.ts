@@ -1,5 +1,5 @@
 import type { Liquid } from '@/core/lots';
-import type { BookSettings, Person, SkipReason } from '@/records/kinds';
+import type { BookSettings, Person, PlanStage, SkipReason } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 import type { TankAnswer } from './tanks';
@@ -46,10 +46,12 @@ export type StopAbout =
       readonly liquid: Liquid;
       readonly portionsLeft: number;
       readonly portionsNeeded: number;
-    };
+    }
+  /** No copy of the book was saved for a month, or ever: days since the last. */
+  | { readonly kind: 'copy'; readonly days: number | undefined };
 
 /** Care that stands on the round. */
-export type CareStop = 'cleanPh' | 'cleanEc' | 'soak' | 'cap';
+export type CareStop = 'cleanPh' | 'cleanEc' | 'soak' | 'cap' | 'battery';
 
 /** That a stop was passed by today. */
 interface SkippedStop {
@@ -76,6 +78,15 @@ export interface DayAhead {
   readonly care: readonly string[];
   /** Lots that stop being good. */
   readonly lots: readonly LotAnswer[];
+  /** Tanks whose plan goes on to its next stage. */
+  readonly stages: readonly StageNews[];
+}
+
+/** A tank whose bands change on a day, by its plan. */
+export interface StageNews {
+  readonly tankId: string;
+  readonly tankName: string;
+  readonly stage: PlanStage;
 }
 
 /** Today's round. */
@@ -83,6 +94,9 @@ export interface RoundAnswer {
   readonly stops: readonly RoundStop[];
   /** The days to come on which something falls due, a week ahead. */
   readonly ahead: readonly DayAhead[];
+  /** Tanks whose bands changed this morning, and those whose bands change tomorrow. */
+  readonly stagesToday: readonly StageNews[];
+  readonly stagesTomorrow: readonly StageNews[];
   readonly tankCount: number;
   readonly penCount: number;
 }

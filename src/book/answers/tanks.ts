@@ -32,7 +32,14 @@ export interface ReadingRow extends RecordNames {
 
 /** A tank as lists need it. */
 export interface TankAnswer extends RecordNames {
+  /** As it holds now, the stage of its plan included. */
   readonly body: Tank;
+  /** As it was written: what a change of it starts from. */
+  readonly written: Tank;
+  /** From when what was written holds, epoch ms; absent: it was always so. */
+  readonly fromMs?: number | undefined;
+  /** The day on which the stage began that its plan is in. */
+  readonly stageDay?: string | undefined;
   /** Its number in the round, from 1. */
   readonly number: number;
   readonly latest?: ReadingRow | undefined;

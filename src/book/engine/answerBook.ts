@@ -10,6 +10,7 @@ import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
 import { productsAnswer } from './productsAnswer';
 import { roundAnswer } from './roundAnswer';
+import type { Copied } from './roundCopy';
 import { shoppingAnswer } from './shoppingAnswer';
 import {
   readAnswer,
@@ -48,6 +49,7 @@ export type Questions = Omit<
 export function answerBook(
   state: () => BookState,
   setNow: (nowMs: number) => void = () => undefined,
+  copied: () => Copied = () => ({ own: false }),
 ): Questions {
   /** The book as it stands at the moment of the page that asks. */
   const at = (nowMs: number) => {
@@ -57,7 +59,7 @@ export function answerBook(
   return {
     conflicts: async () => conflictsAnswer(state()),
     rows: async (kind) => rowsAnswer(state(), kind),
-    round: async (nowMs) => roundAnswer(at(nowMs), { nowMs }),
+    round: async (nowMs) => roundAnswer(at(nowMs), { nowMs, copied: copied() }),
     tanks: async (nowMs) => tanksAnswer(at(nowMs), nowMs),
     tank: async (id, nowMs) => tankAnswer(at(nowMs), id, nowMs),
     tankHistory: async (id, sample) => tankHistoryAnswer(state(), id, sample),

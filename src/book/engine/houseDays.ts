@@ -13,13 +13,23 @@ function isKnown(zone: string): boolean {
   }
 }
 
+/** The days of a house, also by their dates. */
+export interface HouseCalendar extends HouseDays {
+  /** When a day begins, by its date as year-month-day; epoch ms. */
+  beginsMs(date: string): number;
+}
+
 /** The days of a zone by its name; an unknown one counts as UTC. */
-export function daysIn(zone: string): HouseDays {
+export function daysIn(zone: string): HouseCalendar {
   const known = isKnown(zone) ? zone : 'UTC';
   const at = (ms: number) => new TZDate(ms, known);
   return {
     startOfDayMs: (atMs) => startOfDay(at(atMs)).getTime(),
     dayAfterMs: (atMs, days) => addDays(startOfDay(at(atMs)), days).getTime(),
+    beginsMs: (date) => {
+      const [year, month, day] = date.split('-').map(Number);
+      return new TZDate(year!, month! - 1, day!, known).getTime();
+    },
   };
 }
 
@@ -36,5 +46,5 @@ function houseZone(book: BookState): string {
 }
 
 /** The days of the house a book belongs to. */
-export const houseDays = (book: BookState): HouseDays =>
+export const houseDays = (book: BookState): HouseCalendar =>
   book.remember('houseDays', () => daysIn(houseZone(book)));

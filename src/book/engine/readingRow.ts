@@ -2,11 +2,12 @@ import type { ReadingRow, ReadSide } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
 import { stateAt, type PenState } from '@/core/drift';
 import { assess, judgeTank, type JudgedValue, type ReadingInput } from '@/core/readings';
-import { factsAt, type Tank } from '@/records';
+import type { Tank } from '@/records';
 import { bandsOf, dipsShown, meanShown, type SampleBands } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
 import { repeatStdUOf, trackOf } from './penTrack';
+import { tankHeldAt } from './tankHeld';
 
 /** What held where and when a reading was taken. */
 export interface ReadingContext {
@@ -26,8 +27,7 @@ export function readingContext(
   const record = book.record('tank', body.tankId);
   if (!record) return undefined;
   const atMs = Date.parse(body.takenAt);
-  const tank = record.revisions.length === 1 ? record.body : factsAt(record.revisions, atMs);
-  const held = tank ?? record.body;
+  const held = tankHeldAt(book, record, atMs);
   return { atMs, tank: held, bands: bandsOf(held, body.sampleKind), tankName: record.body.name };
 }
 

@@ -3,6 +3,7 @@ import type { BookState } from './bookState';
 import { houseDays } from './houseDays';
 import { careDates, checkDueMs } from './roundPens';
 import { shelfAnswer } from './otherAnswers';
+import { stagesBegun } from './tankHeld';
 
 /** How far the round looks ahead, days. */
 const AHEAD_DAYS = 7;
@@ -31,7 +32,9 @@ export function roundAhead(
       lots: lots.filter(
         ({ state }: LotAnswer) => state.word !== 'empty' && falls(state.goodUntilMs),
       ),
+      stages: stagesBegun(book, dayMs, endMs),
     };
-    return day.checks.length + day.care.length + day.lots.length > 0 ? [day] : [];
+    const { checks, care, lots: ending, stages } = day;
+    return [checks, care, ending, stages].some((falling) => falling.length > 0) ? [day] : [];
   });
 }

@@ -1,11 +1,14 @@
 import type { RoundAnswer, RoundStop, StopAbout } from '@/book/answers';
 import type { BookState } from './bookState';
+import { houseDays } from './houseDays';
 import { pensThere } from './penAnswers';
 import { roundAhead } from './roundAhead';
+import { copyStops, type Copied } from './roundCopy';
 import { penStops, todayOf, type Made } from './roundPens';
 import { shelfStops } from './roundShelf';
 import { tankStops } from './roundTanks';
 import { tanksInUse } from './tankAnswers';
+import { stagesBegun } from './tankHeld';
 
 /** What a stop is about, the same from day to day. */
 function stopKey(stop: StopAbout): string {
@@ -23,6 +26,8 @@ function stopKey(stop: StopAbout): string {
       return `lot/${stop.lot.id}`;
     case 'supply':
       return `supply/${stop.liquid.kind}/${stop.liquid.nominal ?? ''}`;
+    case 'copy':
+      return 'copy';
   }
 }
 
@@ -50,12 +55,15 @@ type SkipWhy = NonNullable<RoundStop['skippedBefore']>;
 
 /**
  * Today's round, by the day of the house: re-reads that are due, pens to check and to care for, every
- * tank in its order, soaks, the Shelf; and what falls due in the week ahead.
+ * tank in its order, soaks, the Shelf, a copy of the book; and what falls due in the week ahead.
  */
-export function roundAnswer(book: BookState, { nowMs }: { nowMs: number }): RoundAnswer {
+export function roundAnswer(
+  book: BookState,
+  { nowMs, copied = { own: false } }: { readonly nowMs: number; readonly copied?: Copied },
+): RoundAnswer {
   const pens = pensThere(book, nowMs);
   const tanks = tanksInUse(book, nowMs);
-  const { dayMs } = todayOf(book, nowMs);
+  const { dayMs, nextDayMs } = todayOf(book, nowMs);
   const ofPens = penStops(book, pens, nowMs);
   const ofTanks = tankStops(book, tanks, nowMs);
   // A re-read that is due goes before everything; one still mixing waits at its tank's place.
@@ -66,10 +74,13 @@ export function roundAnswer(book: BookState, { nowMs }: { nowMs: number }): Roun
     ...ofTanks.filter((stop) => !isDueNow(stop)),
     ...ofPens.filter(({ kind }) => kind === 'soak'),
     ...shelfStops(book, pens, nowMs),
+    ...copyStops(book, copied, nowMs),
   ].map((stop) => withSkips(book, stop, dayMs));
   return {
     stops,
     ahead: roundAhead(book, pens, nowMs),
+    stagesToday: stagesBegun(book, dayMs, nextDayMs),
+    stagesTomorrow: stagesBegun(book, nextDayMs, houseDays(book).dayAfterMs(nowMs, 2)),
     tankCount: tanks.length,
     penCount: pens.length,
   };

@@ -1,7 +1,7 @@
 import { DAY_MS } from '@/core/units';
 import type { CareStop, PenAnswer, StopAbout } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
-import type { BookState } from './bookState';
+import type { BookState, LiveRecord } from './bookState';
 import { careDueAnswer } from './careDueAnswer';
 import { houseDays } from './houseDays';
 import { careOf, probeFittedMs } from './penCare';
@@ -14,6 +14,9 @@ const WAITS_FOR_CHECK_DAYS = 7;
 
 /** A cap gets its drops about this often, days. Trade practice. */
 const CAP_DAYS = 7;
+
+/** A battery is renewed at the latest after this long, days: before it leaks. Trade practice. */
+const BATTERY_DAYS = 365;
 
 interface Today {
   readonly nowMs: number;
@@ -48,7 +51,20 @@ export function careDates(
       : [{ what: side === 'ph' ? ('cleanPh' as const) : ('cleanEc' as const), dueMs: cleanAtMs }]),
     ...(soakAtMs === undefined ? [] : [{ what: 'soak' as const, dueMs: soakAtMs }]),
   ]);
-  return [...dates, ...capDate(book, pen)];
+  return [...dates, ...capDate(book, pen), batteryDate(book, record)];
+}
+
+/** When a pen gets its next battery: a year after the last, else after it was bought or written down. */
+function batteryDate(book: BookState, { id, body, revisions }: LiveRecord<'pen'>) {
+  const changedMs = (['ph', 'ec'] as const).map(
+    (side) =>
+      careOf(book, id, side).findLast(({ record }) => record.body.what === 'battery')?.atMs ?? 0,
+  );
+  const bought = body.papers?.boughtOn ? Date.parse(body.papers.boughtOn) : NaN;
+  const written = Date.parse(revisions[0]!.at);
+  const lastMs = Math.max(...changedMs);
+  const sinceMs = lastMs > 0 ? lastMs : Number.isFinite(bought) ? bought : written;
+  return { what: 'battery' as const, dueMs: houseDays(book).dayAfterMs(sinceMs, BATTERY_DAYS) };
 }
 
 /** When the cap of a pH probe gets its next drops; nothing where the tip is kept dry. */

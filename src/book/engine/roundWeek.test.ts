@@ -106,4 +106,38 @@ describe('the stops of a morning', () => {
     // No check in the coming week: nothing to tell yet.
     expect(kinds(morning(0, 12).stops)).not.toContain('supply');
   });
+
+  test('a new battery is due a year after the last one', () => {
+    const { morning, write, penId, at } = house();
+    const care = (day: number) =>
+      morning(day).stops.flatMap((stop) => (stop.kind === 'care' ? stop.what : []));
+    expect(care(364)).not.toContain('battery');
+    expect(care(365)).toContain('battery');
+    write(365.4, {
+      kind: 'careEvent',
+      body: {
+        penId,
+        at: new Date(at(365, 10)).toISOString(),
+        side: 'both',
+        what: 'battery',
+        note: '',
+      },
+    });
+    expect(care(366)).not.toContain('battery');
+  });
+
+  test('a book nobody copied for thirty days asks for a copy; a small one and the demo do not', () => {
+    const { book, reading, tankId } = house();
+    const copies = (day: number, lastCopyDay?: number, own = true) =>
+      roundAnswer(book, {
+        nowMs: (day + 0.3) * DAY_MS,
+        copied: { own, ...(lastCopyDay === undefined ? {} : { lastCopyMs: lastCopyDay * DAY_MS }) },
+      }).stops.flatMap((stop) => (stop.kind === 'copy' ? [stop.days] : []));
+    expect(copies(40)).toEqual([]);
+    for (let day = 1; day <= 20; day += 1) reading(day, tankId, 6);
+    expect(copies(40)).toEqual([undefined]);
+    expect(copies(40, 11)).toEqual([]);
+    expect(copies(40, 10)).toEqual([30]);
+    expect(copies(40, undefined, false)).toEqual([]);
+  });
 });

@@ -18,6 +18,7 @@ import { readingsOf } from './readingsOf';
 import { tankColumns } from './tankColumns';
 import { secondWaitedFor } from './secondReading';
 import { spare } from './spare';
+import { stageAt, stageDays, tankHeldAt } from './tankHeld';
 import { expectedNow, leavingOf } from './tankOutlook';
 
 /** An addition as a row. */
@@ -45,11 +46,22 @@ const inOrder = (book: BookState): readonly LiveRecord<'tank'>[] =>
 /** A tank with its newest reading, its number in the round, and where it goes. */
 function tankNow(
   book: BookState,
-  { id, head, body }: LiveRecord<'tank'>,
+  record: LiveRecord<'tank'>,
   { number, nowMs }: { readonly number: number; readonly nowMs: number },
 ): TankAnswer {
+  const { id, head, body: written } = record;
+  const body = tankHeldAt(book, record, nowMs);
   const mixing = mixingIn(book, id, nowMs);
-  const common = { id, revId: head.revId, body, number, mixing: mixing && additionRow(mixing) };
+  const common = {
+    id,
+    revId: head.revId,
+    body,
+    written,
+    fromMs: head.effectiveFrom === undefined ? undefined : Date.parse(head.effectiveFrom),
+    stageDay: stageAt(book, written, nowMs)?.day,
+    number,
+    mixing: mixing && additionRow(mixing),
+  };
   return spare(
     book,
     body.name,
@@ -138,16 +150,20 @@ export function readingsPage(
   };
 }
 
-/** When a tank's crop, stage or bands changed from a moment on. */
+/** When a tank's crop, stage or bands changed from a moment on, by hand or by its plan. */
 function stagesOf(book: BookState, id: RecordId): StageChange[] {
-  const revisions = book.record('tank', id)?.revisions ?? [];
-  return revisions
-    .flatMap(({ effectiveFrom, body }) =>
-      effectiveFrom && body
-        ? { atMs: Date.parse(effectiveFrom), crop: body.crop, stage: body.stage }
-        : [],
-    )
-    .sort((a, b) => a.atMs - b.atMs);
+  const { revisions = [], body: now } = book.record('tank', id) ?? {};
+  const planned = (now ? stageDays(book, now) : []).map(({ atMs, stage }) => ({
+    atMs,
+    crop: stage.crop,
+    stage: stage.stage,
+  }));
+  const byHand = revisions.flatMap(({ effectiveFrom, body }) =>
+    effectiveFrom && body
+      ? { atMs: Date.parse(effectiveFrom), crop: body.crop, stage: body.stage }
+      : [],
+  );
+  return [...byHand, ...planned].sort((a, b) => a.atMs - b.atMs);
 }
 
 /** A tank's whole history of one kind of sample, for charts. */

@@ -127,10 +127,17 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   if (!opened || !device) return opening(goOnInMemory);
   const change = (patch: Partial<DeviceSettings>) => {
     setDevice((before) => before && { ...before, ...patch });
-    client.setDevice(patch, thisMoment()).then(setDevice, (error: unknown) => {
-      setDevice(device);
-      acts.fail(error, () => change(patch));
-    });
+    client.setDevice(patch, thisMoment()).then(
+      (kept) => {
+        setDevice(kept);
+        // Whether a copy was saved stands on the Round.
+        inBackground('asking anew', queryClient.invalidateQueries({ queryKey: ['round'] }));
+      },
+      (error: unknown) => {
+        setDevice(device);
+        acts.fail(error, () => change(patch));
+      },
+    );
   };
   return (
     <QueryClientProvider client={queryClient}>

@@ -5,14 +5,13 @@ import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { aheadSentence, healthSentences } from '@/words';
-import { copyReminder } from './copyReminder';
-import { paths, type Path } from '@/shell/navigation/paths';
+import { paths } from '@/shell/navigation/paths';
 import { frameSays } from '@/words/frame/frame';
 
 /** What is not as it should be with the book: one line under the head, leading to the whole of it. */
 export function HealthNote() {
   const nowMs = useNowMs();
-  const { opened, device } = useBook();
+  const { opened } = useBook();
   const path = usePathname();
   const { data } = useAnswer(questions.health(nowMs));
   if (!data || path === paths.bookState) return null;
@@ -21,34 +20,22 @@ export function HealthNote() {
     ...healthSentences(data),
     ...(data.ahead ? [aheadSentence(data.ahead)] : []),
   ];
-  const own = opened.book === 'own';
-  const reminder =
-    own && path === paths.round ? copyReminder({ size: data.size, ...device }, nowMs) : undefined;
-  if (alarms.length === 0 && !reminder) return null;
-  return alarms.length > 0 ? (
-    <Line href={paths.bookState} words={alarms[0]!} more={alarms.length - 1} alarm />
-  ) : (
-    <Line href={paths.bookFile} words={reminder!} more={0} />
-  );
+  const [first] = alarms;
+  return first === undefined ? null : <Line words={first} more={alarms.length - 1} />;
 }
 
 const NOT_LASTING = frameSays.noStorage;
 
-function Line(props: {
-  readonly href: Path;
-  readonly words: string;
-  readonly more: number;
-  readonly alarm?: boolean;
-}) {
-  const { href, words, more, alarm } = props;
+function Line({ words, more }: { readonly words: string; readonly more: number }) {
   const router = useRouter();
+  const href = paths.bookState;
   return (
-    <View role={alarm ? 'alert' : 'status'} style={styles.note}>
+    <View role="alert" style={styles.note}>
       <Press href={href} onPress={() => router.navigate(href)} style={styles.press}>
-        <Say size="small" bold={alarm} tone={alarm ? 'off' : 'attention'}>
+        <Say size="small" bold tone="off">
           {words}{' '}
           <Say size="small" bold tone="action">
-            {more > 0 ? frameSays.andMore(more) : alarm ? frameSays.whatNow : frameSays.saveACopy}
+            {more > 0 ? frameSays.andMore(more) : frameSays.whatNow}
           </Say>
         </Say>
       </Press>

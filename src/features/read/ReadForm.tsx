@@ -1,23 +1,17 @@
 import { StyleSheet, View } from 'react-native';
-import { changeSettings } from '@/acts';
-import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
-import { useAct } from '@/book/react';
+import type { ReadAnswer, TankAnswer } from '@/book/answers';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useBack } from '@/shell/navigation/useBack';
-import { bandsOf, type Sample } from '@/records/samples';
+import type { Sample } from '@/records/samples';
 import { useLater } from '@/shell/useLater';
 import { Button } from '@/ui/button';
 import { Panel, Screen } from '@/ui/layout';
-import { NumberField } from '@/ui/number-field';
-import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { ago, SAMPLE_HINT, SCALE_LABEL, stepTyped, type FormatSettings } from '@/words';
+import { ago, SAMPLE_HINT } from '@/words';
 import { commonSays } from '@/words/common';
 import { readSays } from '@/words/read/read';
-import { DipsLine } from './DipsLine';
-import { LiveVerdict } from './LiveVerdict';
-import { PenLine } from './PenLine';
+import { ReadFields } from './ReadFields';
 import { ReadMore } from './ReadMore';
 import type { ReadTyped } from './readModel';
 import type { Saved } from './SavedReading';
@@ -38,16 +32,8 @@ export function ReadForm(props: Props) {
   const back = useBack();
   const form = useReadForm(props);
   const later = useLater(true);
-  const { formats, typed, type, view, phPen, ecPen } = form;
-  const changeTempUnit = useChangeTempUnit(formats.settings);
   useKeyAct('save', form.save);
   const { latest } = tank;
-  const step = (field: 'ph' | 'ec', pen: PenAnswer, from: number) => (direction: 1 | -1) => {
-    const resolution = field === 'ph' ? pen.body.ph!.resolutionPh : pen.body.ec!.resolution;
-    type(field)(stepTyped(typed[field], { direction, resolution, from, formats }));
-  };
-  const bands = bandsOf(tank.body, form.about.sample);
-  const middle = (band = { low: 0, high: 0 }) => (band.low + band.high) / 2;
   return (
     <Screen
       actions={
@@ -74,70 +60,8 @@ export function ReadForm(props: Props) {
             : SAMPLE_HINT[form.about.sample]}
         </Say>
       </View>
-      {phPen?.body.ph ? (
-        <Panel>
-          <DipsLine quantity="ph" form={form} />
-          <NumberField
-            label="pH"
-            unit=""
-            typed={typed.ph}
-            onType={type('ph')}
-            onStep={step('ph', phPen, latest?.ph?.shown ?? middle(tank.body.phBand))}
-            message={view.ph.message}
-            onEnter={ecPen?.body.ec || later ? 'next' : form.save}
-            autoFocus={typed.ph === '' || 'goOn'}
-            takesDigits
-          />
-          <LiveVerdict quantity="ph" judged={view.ph.judged} band={bands.ph} />
-          <PenLine
-            quantity="ph"
-            pen={phPen}
-            pens={form.phPens}
-            nowMs={nowMs}
-            onChoose={form.choosePen}
-          />
-        </Panel>
-      ) : null}
-      {ecPen?.body.ec ? (
-        <Panel>
-          <DipsLine quantity="ec" form={form} />
-          <NumberField
-            label={readSays.ec}
-            unit={SCALE_LABEL[ecPen.body.ec.scale]}
-            typed={typed.ec}
-            onType={type('ec')}
-            onStep={step('ec', ecPen, latest?.ec?.shown ?? middle(tank.body.ecBand))}
-            message={view.ec.message}
-            onEnter={later ? 'next' : form.save}
-            autoFocus={phPen?.body.ph ? false : typed.ec === '' || 'goOn'}
-          />
-          <LiveVerdict quantity="ec" judged={view.ec.judged} band={bands.ec} />
-          <PenLine
-            quantity="ec"
-            pen={ecPen}
-            pens={form.ecPens}
-            nowMs={nowMs}
-            onChoose={form.choosePen}
-          />
-        </Panel>
-      ) : null}
-      {later ? (
-        <>
-          <Panel>
-            <NumberField
-              label={commonSays.temp}
-              unit={formats.settings.tempUnit}
-              typed={typed.temp}
-              onType={type('temp')}
-              onUnit={changeTempUnit}
-              message={view.temp.message}
-              onEnter={form.save}
-              size="large"
-            />
-          </Panel>
-          <ReadMore form={form} tankId={tank.id} nowMs={nowMs} />
-        </>
-      ) : null}
+      <ReadFields form={form} tank={tank} nowMs={nowMs} />
+      {later ? <ReadMore form={form} tankId={tank.id} nowMs={nowMs} /> : null}
       {form.surprise ? (
         <Panel tone="wash">
           <View role="alert">
@@ -154,15 +78,6 @@ export function ReadForm(props: Props) {
       ) : null}
     </Screen>
   );
-}
-
-/** Tapping the unit changes it for the whole book. */
-function useChangeTempUnit(settings: FormatSettings) {
-  const { act } = useAct();
-  return () => {
-    const tempUnit = settings.tempUnit === '°C' ? ('°F' as const) : ('°C' as const);
-    inBackground('settings', act(changeSettings({ ...settings, tempUnit })));
-  };
 }
 
 const styles = StyleSheet.create({ failure: { paddingVertical: space.s2 } });

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { skipStop } from '@/acts';
 import type { RoundStop } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useAct } from '@/book/react';
 import { SKIP_REASONS } from '@/records/samples';
 import { useFormats } from '@/shell/formats';
@@ -27,7 +28,7 @@ export function NotToday({ stop }: { readonly stop: RoundStop }) {
             key={why}
             label={SKIP_WORD[why]}
             disabled={busy}
-            onPress={() => act(skipStop(stop.key, why, new Date().toISOString()))}
+            onPress={() => act(skipStop(stop.key, why, new Date(thisMoment().nowMs).toISOString()))}
           />
         ))}
       </View>

@@ -9,6 +9,7 @@ import { shortDay } from '@/words';
 import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { NotToday } from './NotToday';
 import { DoneStop, OpenStop, SkippedRow } from './Stops';
+import { StageNote } from './StageNote';
 import { nextStop, stopHref } from './roundViewModel';
 import type { Path } from '@/shell/navigation/paths';
 import { isOpen, roundHeadline, roundProgress } from '@/words/round/headline';
@@ -42,6 +43,12 @@ export function RoundScreen() {
       <Say size="small" tone="soft">
         {shortDay(nowMs)} · {roundProgress(round)}
       </Say>
+      {round.stagesToday.map((news) => (
+        <StageNote key={news.tankId} news={news} when="today" />
+      ))}
+      {round.stagesTomorrow.map((news) => (
+        <StageNote key={news.tankId} news={news} when="tomorrow" />
+      ))}
       {done.length > 0 ? (
         <View>
           {done.map((stop) => (

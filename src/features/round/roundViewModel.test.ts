@@ -34,6 +34,8 @@ const pen = (code: string, word: string): PenAnswer =>
 const round = (...stops: RoundStop[]): RoundAnswer => ({
   stops,
   ahead: [],
+  stagesToday: [],
+  stagesTomorrow: [],
   tankCount: 1,
   penCount: 1,
 });

@@ -23,6 +23,8 @@ export function stopHref(stop: RoundStop): Path {
       return paths.lot(stop.lot.id);
     case 'supply':
       return paths.shelf;
+    case 'copy':
+      return paths.bookFile;
     case 'pen':
       return paths.bench(stop.pen.id);
   }
@@ -51,6 +53,8 @@ function nextLabel(stop: RoundStop): string {
     case 'lot':
     case 'supply':
       return 'Next: look at the Shelf';
+    case 'copy':
+      return 'Next: save a copy of the book';
     case 'soak':
       return `Look at ${stop.pen.body.code}`;
     case 'care':

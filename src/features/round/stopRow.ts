@@ -3,7 +3,14 @@ import type { Formats } from '@/words';
 import { tankLine } from '@/features/parts/tankLine';
 import { commonSays } from '@/words/common';
 import { roundSays } from '@/words/round/round';
-import { careLine, correctLine, missedLine, supplyLine, supplyName } from '@/words/round/stopWords';
+import {
+  careLine,
+  copyLine,
+  correctLine,
+  missedLine,
+  supplyLine,
+  supplyName,
+} from '@/words/round/stopWords';
 import { liquidName } from '@/words/shelf/lotWords';
 import { penLine, rereadLine, soakLine } from './roundViewModel';
 
@@ -36,6 +43,14 @@ export function stopRow(stop: RoundStop, { formats, nowMs, dayMs }: Now): StopRo
         action: roundSays.look,
         name: supplyName(stop, formats),
         line: supplyLine(stop),
+        tone: 'attention',
+      };
+    case 'copy':
+      return {
+        code: '!',
+        action: roundSays.save,
+        name: roundSays.aCopyOfTheBook,
+        line: copyLine(stop),
         tone: 'attention',
       };
     case 'soak': {

@@ -4,6 +4,7 @@ import { useAnswer, useAct, useBook, questions } from '@/book/react';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/shell/otherBook';
 import type { BookSettings } from '@/records/kinds';
+import { READ_ORDERS } from '@/records/samples';
 import { SchoolNote } from '@/features/parts/SchoolNote';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
@@ -16,7 +17,7 @@ import { People } from './People';
 import { StorageNote } from './StorageNote';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
-import { settingsSays } from '@/words/settings/settings';
+import { READ_ORDER_WORD, settingsSays } from '@/words/settings/settings';
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
@@ -73,6 +74,12 @@ export function SettingsScreen() {
           { value: '.', label: settingsSays.decimalPoint },
           { value: ',', label: settingsSays.decimalComma },
         ]}
+      />
+      <Choice
+        label={settingsSays.tanksAreReadInTheOrder}
+        value={settings.readOrder}
+        onChoose={(readOrder) => change({ readOrder })}
+        options={READ_ORDERS.map((value) => ({ value, label: READ_ORDER_WORD[value] }))}
       />
       <Choice
         label={settingsSays.toleranceOfNewPens}

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { saveTank } from '@/acts';
+import { describeTank } from '@/acts';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { fitAlpha } from '@/core/conductivity';
 import { useFormats } from '@/shell/formats';
@@ -47,8 +47,8 @@ export function AlphaScreen() {
   const percent = (value: number) => formats.number(100 * value, 2);
   const save = async () => {
     if (!fit.ok) return;
-    const body = { ...tank.body, alphaPerC: Number(fit.value.alphaPerC.toFixed(5)) };
-    if (await act(saveTank(tank, body))) goOn.back();
+    const alphaPerC = Number(fit.value.alphaPerC.toFixed(5));
+    if (await act(describeTank(tank, { alphaPerC }))) goOn.back();
   };
   return (
     <Screen

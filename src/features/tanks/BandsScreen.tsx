@@ -3,7 +3,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { saveTank } from '@/acts';
+import { describeTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
@@ -54,8 +54,8 @@ function Fields({ tank, sample, onSample }: Props) {
     defaultValues: bandsDefaults(tank.body.sampleBands?.[kind], formats),
   });
   const save = handleSubmit(async (bands) => {
-    const body = { ...tank.body, sampleBands: { ...tank.body.sampleBands, [kind]: bands } };
-    if (await act(saveTank(tank, body))) goOn.back();
+    const sampleBands = { ...tank.written.sampleBands, [kind]: bands };
+    if (await act(describeTank(tank, { sampleBands }))) goOn.back();
   });
   const field = (name: keyof BandsIn, label: string, unit?: string) => (
     <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />

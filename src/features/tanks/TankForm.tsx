@@ -11,12 +11,13 @@ import { useKeyAct } from '@/shell/keys/Keys';
 import { DescribedFields } from '@/features/parts/fields/DescribedFields';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useGoOn } from '@/shell/navigation/useGoOn';
-import { CROP_TARGETS } from '@/records/crops';
+import { CROP_TARGETS, describedAnew } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { TankTools } from './TankTools';
+import { targetName } from './targetName';
 import {
   tankDefaults,
   tankFormSchema,
@@ -24,6 +25,7 @@ import {
   type TankFormIn,
   type TankFormOut,
 } from './tankFields';
+import { paperDay } from '@/words';
 import { commonSays } from '@/words/common';
 import { tankFormSays } from '@/words/tanks/tankForm';
 import { paths } from '@/shell/navigation/paths';
@@ -71,7 +73,8 @@ function Fields({
     setValue('ecHigh', formats.ecPlain(target.ec[1]));
   };
   const save = handleSubmit(async (out) => {
-    const body = { ...tank?.body, ...out, place: tank?.body.place ?? nextPlace };
+    const described = { ...tank?.written, ...out, place: tank?.written.place ?? nextPlace };
+    const body = tank ? describedAnew(tank.written, described, tank.stageDay) : described;
     const effectiveFromMs = tank && since === 'now' ? thisMoment().nowMs : undefined;
     const recordIds = await act(saveTank(tank, body, effectiveFromMs));
     if (!recordIds) return;
@@ -104,15 +107,21 @@ function Fields({
           { value: '-1', label: crop ? `${crop} ${stage}` : tankFormSays.myOwnBand },
           ...CROP_TARGETS.map((t, at) => ({
             value: String(at),
-            label: t.stage === 'all' ? t.crop : `${t.crop}, ${t.stage}`,
+            label: targetName(t),
           })),
         ]}
         onChoose={takeCrop}
       />
       {part('bands')}
+      {tank?.stageDay ? (
+        <Say size="small" bold>
+          {tankFormSays.planRules(paperDay(tank.stageDay))}
+        </Say>
+      ) : null}
       <Say size="small" tone="soft">
         {tankFormSays.publishedBands}
       </Say>
+      {part('reading')}
       <Say size="large" face="slab" heading={2}>
         {tankFormSays.waterAndMixing}
       </Say>

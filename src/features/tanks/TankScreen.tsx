@@ -12,14 +12,16 @@ import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { useLater } from '@/shell/useLater';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
+import { byDay } from '@/records/crops';
 import type { Sample } from '@/records/kinds';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { waitingOf } from '@/words';
+import { shortDay, waitingOf } from '@/words';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
+import { targetName } from './targetName';
 import { outlookOf, shownLine } from './tankViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
@@ -61,6 +63,7 @@ export function TankDetail({
   const { body, latest } = tank;
   const stage = body.stage === 'all' ? '' : body.stage;
   const what = [body.crop, stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
+  const nextStage = byDay(tank.written.plan ?? []).find(({ day }) => day > (tank.stageDay ?? ''));
   const go = (href: Path) => router.navigate(href);
   return (
     <Screen
@@ -95,6 +98,16 @@ export function TankDetail({
           <Say size="small" tone="soft">
             {what}
           </Say>
+          {nextStage ? (
+            <Button
+              kind="text"
+              label={tankSays.goesOnTo(
+                targetName(nextStage),
+                shortDay(Date.parse(`${nextStage.day}T12:00:00`)),
+              )}
+              onPress={() => go(paths.plan(tankId))}
+            />
+          ) : null}
           {beside ? null : (
             <Button
               kind="text"

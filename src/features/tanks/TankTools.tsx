@@ -33,6 +33,7 @@ export function TankTools({ tank, nextPlace }: Props) {
         label={tankFormSays.bandsOfDrainDripperSubstrate}
         onPress={() => router.navigate(paths.bands(id))}
       />
+      <Button label={tankFormSays.planOfTheCrop} onPress={() => router.navigate(paths.plan(id))} />
       <Button
         label={tankFormSays.measureItsCoefficient}
         onPress={() => router.navigate(paths.alpha(id))}

@@ -121,6 +121,27 @@ function watersOf(formats: Formats, waters: readonly WaterName[]) {
   };
 }
 
+/** A tank is read at least so often, days. */
+const MOST_DAYS = 90;
+
+const reading = (formats: Formats) => ({
+  every: tankField({
+    label: 'Read it every',
+    unit: 'days',
+    hint: 'Empty: every day. Out of its band, it stands on the Round every day.',
+    numeric: true,
+    schema: numberOrNothing('number of days', {
+      from: 1,
+      to: MOST_DAYS,
+      message: `A whole number from 1 to ${MOST_DAYS}.`,
+    }).refine(
+      (days) => days === undefined || Number.isInteger(days),
+      `A whole number from 1 to ${MOST_DAYS}.`,
+    ),
+    from: (tank) => marked(formats)(tank?.readEveryDays),
+  }),
+});
+
 const mixing = (formats: Formats) => ({
   full: tankField({
     label: 'Holds at most',
@@ -199,6 +220,7 @@ export const tankParts = (formats: Formats, waters: readonly WaterName[] = []) =
   named: named(formats),
   bands: bands(formats),
   waters: watersOf(formats, waters),
+  reading: reading(formats),
   mixing: mixing(formats),
   feed: feed(formats),
   last: last(formats),
@@ -211,6 +233,7 @@ function tankFields(formats: Formats) {
     ...parts.named,
     ...parts.bands,
     ...parts.waters,
+    ...parts.reading,
     ...parts.mixing,
     ...parts.feed,
     ...parts.last,
@@ -250,6 +273,7 @@ export const tankFormSchema = (formats: Formats) =>
       volumeL: litresFrom(volume, volumeUnit),
       fullL: form.full === undefined ? undefined : litresFrom(form.full, volumeUnit),
       pumpLPerMin: form.pump,
+      readEveryDays: form.every === 1 ? undefined : form.every,
       alphaPerC: form.alpha / 100,
       waters: sharesOf(form),
       recipe:

@@ -1,1 +1,2 @@
 export * from './cropTargets';
+export * from './cropPlan';

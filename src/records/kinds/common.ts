@@ -9,6 +9,9 @@ export const positive = finite.refine((value) => value >= 1e-9, 'must be above z
 /** A UTC instant, e.g. 2026-03-01T07:30:00.000Z. */
 export const instant = z.iso.datetime();
 
+/** A calendar day, e.g. 2026-03-01. */
+export const calendarDay = z.iso.date();
+
 /** A short text a person typed. */
 export const shortText = z.string().trim().max(200);
 

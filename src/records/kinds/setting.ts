@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { READ_ORDERS } from '../samples';
 
 /** Settings of the book: they hold on every device that shares it. One record, `setting-book`. */
 export const settingSchema = z.object({
@@ -10,6 +11,8 @@ export const settingSchema = z.object({
   tolerancePolicy: z.enum(['laboratory', 'normal', 'relaxed']).default('normal'),
   /** What the probe is rinsed with; either serves to rinse, pure water never to store. */
   rinseWater: z.enum(['tap', 'pure']).default('tap'),
+  /** In which order a tank is read: the order of the fields. */
+  readOrder: z.enum(READ_ORDERS).default('phEcTemp'),
 });
 
 export type BookSettings = z.infer<typeof settingSchema>;

@@ -1,8 +1,21 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { z } from 'zod';
 import { bandSchema } from './band';
-import { finite, instant, noteText, positive, recordRef, shortText } from './common';
+import { calendarDay, finite, instant, noteText, positive, recordRef, shortText } from './common';
 import { sampleBandsSchema } from './sample';
+
+/** A stage of a crop and the bands that hold from its day on. */
+const planStageSchema = z.object({
+  /** The day it begins, by the day of the house. */
+  day: calendarDay,
+  crop: shortText.default(''),
+  stage: shortText.default(''),
+  phBand: bandSchema,
+  /** mS/cm at 25 °C. */
+  ecBand: bandSchema,
+});
+
+export type PlanStage = z.infer<typeof planStageSchema>;
 
 /** A nutrient reservoir. */
 export const tankSchema = z.object({
@@ -43,6 +56,8 @@ export const tankSchema = z.object({
   learnFrom: instant.optional(),
   /** How often it is read, days; every day where absent. */
   readEveryDays: positive.max(90).optional(),
+  /** The stages of its crop by their days; from the first on, its bands follow them. */
+  plan: z.array(planStageSchema).max(40).optional(),
   /** Out of use: its record stays, the Round passes it by. */
   retired: z.boolean().optional(),
   note: noteText.default(''),

@@ -2,3 +2,4 @@ export * from './bandsOf';
 export * from './repeats';
 export * from './sampleNames';
 export * from './skipReasons';
+export * from './readOrders';

@@ -27,6 +27,7 @@ export const paths = {
   tank: (id: string) => at(`/tanks/${id}`),
   editTank: (id: string) => at(`/tanks/${id}/edit`),
   bands: (id: string, sample?: string) => asking(`/tanks/${id}/bands`, { sample }),
+  plan: (id: string) => at(`/tanks/${id}/plan`),
   alpha: (id: string) => at(`/tanks/${id}/alpha`),
   dose: (id: string) => at(`/tanks/${id}/dose`),
   whyDose: (id: string, product?: string) => asking(`/tanks/${id}/why-dose`, { product }),

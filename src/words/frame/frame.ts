@@ -14,7 +14,6 @@ export const frameSays = {
     'The browser gives no storage: nothing is kept once this page is closed. Save the book as a file before.',
   andMore: (more: number) => `And ${more} more.`,
   whatNow: 'What now?',
-  saveACopy: 'Save a copy',
   newVersion: 'A new version is here. What you have typed stays.',
   useItNow: 'Use it now',
   toTheRound: 'To the Round',

@@ -5,6 +5,8 @@ import { isOpen, roundHeadline, roundProgress } from './headline';
 const round = (...stops: RoundStop[]): RoundAnswer => ({
   stops,
   ahead: [],
+  stagesToday: [],
+  stagesTomorrow: [],
   tankCount: 1,
   penCount: 1,
 });
@@ -136,6 +138,11 @@ test.each<[string, RoundStop[], string]>([
     'a lot past its date is not all done',
     [lot(), read('Basil', 'in', { done: true })],
     'Something is to be bought or thrown away.',
+  ],
+  [
+    'a copy of the book is the last thing to do',
+    [stop({ kind: 'copy', days: 31 }), read('Basil', 'in', { done: true })],
+    'A copy of the book is to be saved.',
   ],
   ['a soak that runs is not all done', [soak('P1')], 'Only waiting is left.'],
 ])('%s', (_what, stops, headline) => {

@@ -115,7 +115,8 @@ function otherSentence(round: RoundAnswer): string {
   if (first && care.length === 1) return `${first.pen.body.code} is due for care.`;
   if (care.length > 1)
     return `${listed([...new Set(care.map(({ pen }) => pen.body.code))])} are due for care.`;
-  return shelf.length > 0 ? 'Something is to be bought or thrown away.' : '';
+  if (shelf.length > 0) return 'Something is to be bought or thrown away.';
+  return openOf(round, 'copy').length > 0 ? 'A copy of the book is to be saved.' : '';
 }
 
 const capital = (text: string) => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;

@@ -11,6 +11,8 @@ export const roundSays = {
   reRead: 'Re-read',
   care: 'Care',
   dose: 'Dose',
+  save: 'Save',
+  aCopyOfTheBook: 'A copy of the book',
   notToday: 'Not today…',
   whyNotToday: (what: string) => `Why is ${what} passed by today?`,
   passedBy: (why: string, by: string) => (by ? `passed by: ${why} · ${by}` : `passed by: ${why}`),

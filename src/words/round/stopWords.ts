@@ -1,4 +1,11 @@
-import type { CareStop, DayAhead, OutOfBand, RoundStop, StopAbout } from '@/book/answers';
+import type {
+  CareStop,
+  DayAhead,
+  OutOfBand,
+  RoundStop,
+  StageNews,
+  StopAbout,
+} from '@/book/answers';
 import type { SkipReason } from '@/records/kinds';
 import { counted, dueReason, PEN_WORD, shortDay, type Formats } from '@/words';
 import { liquidName } from '@/words/shelf/lotWords';
@@ -28,10 +35,11 @@ const CARE_DUE: Readonly<Record<StopOf<'care'>['what'][number], string>> = {
   cleanEc: 'clean the EC face',
   soak: 'soak the pH probe',
   cap: 'put storage solution into its cap',
+  battery: 'put a new battery in',
 };
 
 /** Care that moves a reading comes after the check as found. */
-const MOVES: readonly CareStop[] = ['cleanPh', 'cleanEc', 'soak'];
+const MOVES: readonly CareStop[] = ['cleanPh', 'cleanEc', 'soak', 'battery'];
 
 /** What care is due and since when. */
 export function careLine({ what, dueMs }: StopOf<'care'>, dayMs: number): string {
@@ -39,6 +47,13 @@ export function careLine({ what, dueMs }: StopOf<'care'>, dayMs: number): string
   const order = what.some((each) => MOVES.includes(each)) ? ', after its check as found' : '';
   const since = dueMs < dayMs ? ` Due since ${shortDay(dueMs)}.` : '';
   return `${list[0]!.toUpperCase()}${list.slice(1)}${order}.${since}`;
+}
+
+/** Why the book is to be copied. */
+export function copyLine({ days }: StopOf<'copy'>): string {
+  return days === undefined
+    ? 'No copy of this book was ever saved. If this device is lost, so is the book.'
+    : `The last copy of this book was saved ${counted(days, 'day')} ago.`;
 }
 
 /** A liquid that ends before the checks of the week are made. */
@@ -74,13 +89,34 @@ export const skippedBeforeLine = (why: SkipReason): string =>
   `Passed by before: ${SKIP_WORD[why]}.`;
 
 /** A day to come and what falls due on it. */
-export function aheadLine({ dayMs, checks, care, lots }: DayAhead, formats: Formats): string {
+export function aheadLine(
+  { dayMs, checks, care, lots, stages }: DayAhead,
+  formats: Formats,
+): string {
   const parts = [
     checks.length > 0 ? `check ${listed(checks)}` : '',
     care.length > 0 ? `care for ${listed(care)}` : '',
     ...lots.map(({ body }) => `${liquidName(body, formats)} is past its date`),
+    ...stages.map(({ tankName, stage }) => `${tankName} goes on to ${stageName(stage)}`),
   ].filter(Boolean);
   return `${shortDay(dayMs)}: ${parts.join(', ')}.`;
+}
+
+/** What a stage of a plan is called. */
+const stageName = ({ crop, stage }: StageNews['stage']): string =>
+  [crop, stage === 'all' ? '' : stage].filter(Boolean).join(', ') || 'its next stage';
+
+/** That a tank's bands change tomorrow, or changed this morning, with the bands that hold then. */
+export function stageLine(
+  { tankName, stage }: StageNews,
+  when: 'today' | 'tomorrow',
+  formats: Formats,
+): string {
+  const { phBand, ecBand } = stage;
+  const ph = `${formats.number(phBand.low, 2)} to ${formats.number(phBand.high, 2)} pH`;
+  const ec = `${formats.ec(ecBand.low)} to ${formats.ec(ecBand.high)} ${formats.ecUnit}`;
+  const begins = when === 'today' ? 'From today' : 'From tomorrow';
+  return `${begins} ${tankName} is in ${stageName(stage)}: ${ph}, ${ec}.`;
 }
 
 /** What a stop is called where it was passed by. */
@@ -98,5 +134,7 @@ export function stopName(stop: StopAbout, formats: Formats): string {
       return liquidName(stop.lot.body, formats);
     case 'supply':
       return supplyName({ ...stop, key: '', done: false }, formats);
+    case 'copy':
+      return 'the copy of the book';
   }
 }

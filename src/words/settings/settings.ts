@@ -1,3 +1,5 @@
+import type { ReadOrder } from '@/records/samples';
+
 /** Settings, people, which version this is. */
 export const settingsSays = {
   about: 'About',
@@ -19,6 +21,7 @@ export const settingsSays = {
   decimalMark: 'Decimal mark',
   decimalPoint: 'point: pH 6.12',
   decimalComma: 'comma: pH 6,12',
+  tanksAreReadInTheOrder: 'A tank is read in the order',
   toleranceOfNewPens: 'Tolerance of new pens',
   tightTolerance: '±0.02 pH, 2 % EC',
   usualTolerance: '±0.05 pH, 3 % EC',
@@ -55,3 +58,11 @@ export const settingsSays = {
   version: (version: string) =>
     `Zolder ${version}. Licence: Apache-2.0. It works on this device and sends nothing anywhere. An aid to judgement, not a certified instrument record.`,
 } as const;
+
+/** An order of the fields of Read. */
+export const READ_ORDER_WORD: Readonly<Record<ReadOrder, string>> = {
+  phEcTemp: 'pH, EC, temperature',
+  ecPhTemp: 'EC, pH, temperature',
+  tempPhEc: 'temperature, pH, EC',
+  tempEcPh: 'temperature, EC, pH',
+};

@@ -1,6 +1,7 @@
 /** The form of a tank, and what else is done with it. */
 export const tankFormSays = {
   bandsOfDrainDripperSubstrate: 'Bands of drain, dripper, substrate',
+  planOfTheCrop: 'Plan of the crop',
   measureItsCoefficient: 'Measure its coefficient',
   anotherLikeIt: 'Another like it',
   backInUse: 'Back in use',
@@ -13,6 +14,8 @@ export const tankFormSays = {
   aNewTank: 'A new tank',
   cropAndStage: 'Crop and stage',
   myOwnBand: 'my own band',
+  planRules: (day: string) =>
+    `These bands come from the plan, since ${day}. A change here changes this stage of the plan.`,
   publishedBands: 'Typical published bands to start from, EC at 25 °C. Your adviser’s numbers win.',
   waterAndMixing: 'Water and mixing',
   feedHint:
