@@ -103,14 +103,24 @@ export function CleanedQuestion({ known, cleaned, onCleaned }: CleanedProps) {
   );
 }
 
-/** Whether the Shelf holds enough for this and the next sittings; nothing where nobody counts. */
-export function ShelfLine({ sittingsLeft }: { readonly sittingsLeft: number | undefined }) {
-  if (sittingsLeft === undefined) return null;
+/** What has no bottle in date, else how many such checks the Shelf holds; nothing where nobody counts. */
+export function ShelfLine({
+  missing,
+  sittingsLeft,
+}: {
+  readonly missing: readonly string[];
+  readonly sittingsLeft: number | undefined;
+}) {
+  if (missing.length > 0)
+    return (
+      <Say size="small" tone="attention">
+        {prepareSays.noInDateBottle(missing.join(', '))}
+      </Say>
+    );
+  if (!sittingsLeft) return null;
   return (
     <Say size="small" tone={sittingsLeft < 2 ? 'attention' : 'soft'}>
-      {sittingsLeft === 0
-        ? prepareSays.shelfHoldsNoSet
-        : prepareSays.shelfHoldsEnoughFor(sittingsLeft)}
+      {prepareSays.shelfHoldsEnoughFor(sittingsLeft)}
     </Say>
   );
 }

@@ -13,7 +13,8 @@ import type { FieldMessage, Formats } from '@/words';
 import { penHints } from '@/words/bench/pressWords';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
-import { lotsFor } from './chooseLots';
+import { liquidName } from '@/words/shelf/lotWords';
+import { isInDate, lotsFor } from './chooseLots';
 import { InItsSoak } from './InItsSoak';
 import { LotLine } from './LotLine';
 import { ModeQuestion } from './ModeQuestion';
@@ -145,7 +146,12 @@ export function PrepareStep({ answer, bench, quantity, then }: Props) {
       {oneBottle ? <Say size="small">{prepareSays.oneCupForBoth}</Say> : null}
       {quantity === 'ph' && !oneBottle ? <ThirdCup answer={answer} bench={bench} /> : null}
       {adjustable ? <ScopeQuestion cups={all.length} scope={scope} onScope={setScope} /> : null}
-      <ShelfLine sittingsLeft={answer.sittingsLeft} />
+      <ShelfLine
+        sittingsLeft={answer.sittingsLeft}
+        missing={nominals
+          .filter((nominal) => !isInDate(pouredOf(nominal).lot))
+          .map((nominal) => liquidName({ kind, nominal }, formats))}
+      />
       <Say size="small" tone="soft">
         {prepareSays.neverDipInBottle(rinse)}
       </Say>

@@ -39,6 +39,10 @@ export interface Poured {
   readonly usedBefore: boolean;
 }
 
+/** Whether a lot is there, holds something, and is in date. */
+export const isInDate = (lot: LotAnswer | undefined): boolean =>
+  lot?.state.word === 'good' || lot?.state.word === 'soon';
+
 /** The lot that was chosen: one by its id, none of the Shelf, or the portion from before. */
 export function pouredFrom(
   lots: readonly LotAnswer[],

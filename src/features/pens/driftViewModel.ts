@@ -6,7 +6,9 @@ import { counted, dueBy, shortDay, type Formats } from '@/words';
 
 /** An error of a pen as it is written: pH, or percent for EC. */
 export function writeError(value: number, quantity: 'ph' | 'ec', formats: Formats): string {
-  return quantity === 'ph' ? formats.signed(value, 2) : `${formats.signed(100 * value, 1)} %`;
+  return quantity === 'ph'
+    ? `${formats.signed(value, 2)} pH`
+    : `${formats.signed(100 * value, 1)} %`;
 }
 
 /** How a probe shows its age, in a sentence each. */
@@ -49,7 +51,9 @@ export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: numbe
   const due = drift.dueByDriftMs;
   const forecast =
     due === undefined
-      ? 'A date by its own drift comes with the second check.'
+      ? found.length < 2
+        ? 'From the second check on, Zolder suggests the date from how this pen drifts.'
+        : ''
       : due <= nowMs
         ? `By its own drift it may have left its tolerance ${dueBy(due, nowMs)}.`
         : `By its own drift it may leave its tolerance ${dueBy(due, nowMs)}.`;
@@ -75,7 +79,7 @@ export function lifeSentence(drift: DriftAnswer, formats: Formats): string | und
   const months = formats.number(life.ageDays / 30.4, 0);
   const trend = life.gainTrend;
   const slope = !slopeSeen
-    ? ' Checked in one buffer, it tells nothing of its slope.'
+    ? ' One buffer was used, so its slope is not known.'
     : trend?.slopeInterval
       ? ` Its slope loses ${formats.number(Math.max(0, -3000 * trend.slope), 1)} % a month.`
       : ' Too few checks yet to tell how fast its slope falls.';

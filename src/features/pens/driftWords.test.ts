@@ -19,7 +19,10 @@ const drift = (more: Partial<DriftAnswer>): DriftAnswer => ({
 
 test('the sentence tells the newest error, the record and the date by own drift', () => {
   expect(driftSentence(drift({}), formats, nowMs)).toBe(
-    'Last found +0.09 off. Out of tolerance at 1 of 2 checks. A date by its own drift comes with the second check.',
+    'Last found +0.09 pH off. Out of tolerance at 1 of 2 checks.',
+  );
+  expect(driftSentence(drift({ points: [point(7, 0.02)] }), formats, nowMs)).toMatch(
+    /Its only check was good\. From the second check on, Zolder suggests the date/,
   );
   const dated = drift({ points: [point(7, 0.02)], dueByDriftMs: nowMs + 3 * DAY_MS });
   expect(driftSentence(dated, formats, nowMs)).toContain(
@@ -38,7 +41,7 @@ test('the sentence tells the newest error, the record and the date by own drift'
 test('of the slope only what was seen of it', () => {
   const life = { ageDays: 61, warnings: [] };
   const words = (more: Partial<DriftAnswer>) => lifeSentence(drift({ life, ...more }), formats);
-  expect(words({ slopeSeen: false })).toContain('Checked in one buffer');
+  expect(words({ slopeSeen: false })).toContain('One buffer was used');
   expect(words({ slopeSeen: true })).toBe(
     'Probe 2 months in use. Too few checks yet to tell how fast its slope falls.',
   );
@@ -91,10 +94,10 @@ describe('the look-back in words', () => {
 
   test('the story says from where to where, and that cleaning makes it a lower bound', () => {
     const story = lookBackStory(answer({ rows, afterCleaning: true }), formats);
-    expect(story).toContain('it moved from −0.02 to +0.38 at pH 6.');
+    expect(story).toContain('it moved from −0.02 pH to +0.38 pH, at pH 6.');
     expect(story).toContain('All 8 readings between');
     expect(lookBackStory(answer({ rows, isFirst: true }), formats)).toContain(
-      'Its first check, on Wed 25 Nov, found it at +0.38 at pH 6;',
+      'Its first check, on Wed 25 Nov, found it +0.38 pH off, at pH 6. Before,',
     );
     expect(story).toContain('at least this much');
   });

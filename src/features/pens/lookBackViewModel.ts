@@ -52,9 +52,9 @@ export function lookBackHeadline(answer: LookBackAnswer, formats: Formats): stri
 /** Between which two checks it moved, and what that did to the readings. */
 export function lookBackStory(answer: LookBackAnswer, formats: Formats): string {
   const { fromMs, toMs, errorFrom, errorTo, atPh, quantity, rows, afterCleaning, isFirst } = answer;
-  const where = atPh === undefined ? '' : ` at pH ${formats.number(atPh, 0)}`;
+  const where = atPh === undefined ? '' : `, at pH ${formats.number(atPh, 0)}`;
   const moved = isFirst
-    ? `Its first check, on ${shortDay(toMs)}, found it at ${writeError(errorTo, quantity, formats)}${where}; before it only its maker’s word was known.`
+    ? `Its first check, on ${shortDay(toMs)}, found it ${writeError(errorTo, quantity, formats)} off${where}. Before, only the maker’s accuracy was known.`
     : `Between ${shortDay(fromMs)} and ${shortDay(toMs)} it moved from ${writeError(errorFrom, quantity, formats)} to ${writeError(errorTo, quantity, formats)}${where}.`;
   const between =
     rows.length === 1

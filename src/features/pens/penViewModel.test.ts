@@ -38,7 +38,7 @@ const budget = (expandedU: number) => ({ stdU: expandedU / 2, expandedU, parts: 
 test('the error stands with its ± and where', () => {
   expect(
     errorLine(side({ error: { atPh: 6, error: 0.024, budget: budget(0.051) } }), formats),
-  ).toBe('+0.02 ± 0.05 at pH 6');
+  ).toBe('+0.02 ± 0.05 pH, at pH 6');
   expect(errorLine(side({ error: { error: -0.006, budget: budget(0.014) } }), formats)).toBe(
     '−0.6 % ± 1.4 % in EC',
   );

@@ -40,7 +40,7 @@ export function errorLine(side: PenSide, formats: Formats): string {
   const { atPh, error, budget } = side.error;
   const { expandedU } = budget;
   if (atPh !== undefined) {
-    return `${formats.signed(error, 2)} ± ${formats.number(expandedU, 2)} at pH ${formats.number(atPh, 0)}`;
+    return `${formats.signed(error, 2)} ± ${formats.number(expandedU, 2)} pH, at pH ${formats.number(atPh, 0)}`;
   }
   return `${formats.signed(100 * error, 1)} % ± ${formats.number(100 * expandedU, 1)} % in EC`;
 }

@@ -28,7 +28,7 @@ export const prepareSays = {
   onlyLookOneCup: 'only look, one cup',
   onlyLook: 'only look',
   offsetOnly: 'shows how far off it is near this value only',
-  shelfHoldsNoSet: 'You do not have an in-date bottle for every cup of this check.',
+  noInDateBottle: (liquids: string) => `You have no in-date bottle for: ${liquids}.`,
   shelfHoldsEnoughFor: (sittings: number) =>
     `The Shelf holds enough for ${counted(sittings, 'check')} like this.`,
   neverDipInBottle: (rinse: string) =>

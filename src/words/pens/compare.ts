@@ -10,7 +10,8 @@ export const compareSays = {
   whatIsCompared: 'What is compared?',
   thermometer: 'its thermometer',
   withWhichPen: 'With which checked pen?',
-  noCheckedPen: 'No other pen with a good check is at hand. A comparison needs one that is known.',
+  noCheckedPen:
+    'No other pen with a good check is at hand. Check another pen first: one of the two must be known.',
   checkedPenHint: 'checked',
   dueHint: 'its check is due: the ± is wider',
   against: 'Against what?',
