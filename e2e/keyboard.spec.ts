@@ -36,7 +36,7 @@ test('a reading is taken with the keyboard alone, the focus always to be seen', 
   await expectHeading(page, 'Saved · Basil');
 });
 
-test('a check is begun and a cup read with the keyboard alone', async ({ page }) => {
+test('a whole calibration with the keyboard alone, from the first cup to the saved check', async ({ page }) => {
   await page.goto(ownUrl());
   await addPen(page, /pH, two points/, 'P1');
   await tabTo(page, /^Check$/);
@@ -54,4 +54,19 @@ test('a check is begun and a cup read with the keyboard alone', async ({ page })
   await tabTo(page, /^Record 7\.03 pH$/);
   await page.keyboard.press('Enter');
   await expectHeading(page, /dip in the 4\.01/);
+  // Typed where the focus already stands; Enter records.
+  const types = async (value: string) => {
+    await expect(page.locator('input[data-takes-digits]')).toBeFocused();
+    await page.keyboard.type(value);
+    await page.keyboard.press('Enter');
+  };
+  await types('4.25');
+  await expectHeading(page, 'P1 is out of tolerance.');
+  await tabTo(page, /^Now adjust P1$/);
+  await page.keyboard.press('Enter');
+  for (const value of ['7.02', '4.00', '7.02']) await types(value);
+  await expectHeading(page, 'P1 is adjusted and holds.');
+  await tabTo(page, /^Save the check$/);
+  await page.keyboard.press('Enter');
+  await expectHeading(page, /^P1 · /);
 });
