@@ -36,7 +36,9 @@ test('a reading is taken with the keyboard alone, the focus always to be seen', 
   await expectHeading(page, 'Saved · Basil');
 });
 
-test('a whole calibration with the keyboard alone, from the first cup to the saved check', async ({ page }) => {
+test('a whole calibration with the keyboard alone, from the first cup to the saved check', async ({
+  page,
+}) => {
   await page.goto(ownUrl());
   await addPen(page, /pH, two points/, 'P1');
   await tabTo(page, /^Check$/);

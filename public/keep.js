@@ -20,3 +20,16 @@ self.addEventListener('install', (event) => {
   // A full disk must not keep a new version out.
   event.waitUntil(keepPrevious().catch(() => undefined));
 });
+
+/* A press on a call leads to what it is about: in the page that is open, else in a new one. */
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  const path = event.notification.data?.path ?? '/';
+  const show = async () => {
+    const [page] = await self.clients.matchAll({ type: 'window' });
+    if (!page) return self.clients.openWindow(new URL(`.${path}`, self.registration.scope).href);
+    await page.focus();
+    page.postMessage({ goTo: path });
+  };
+  event.waitUntil(show());
+});

@@ -1,8 +1,26 @@
-import type { SkipReason } from '@/records/kinds';
+import { MINUTE_MS } from '@/core/units';
+import type { SkipReason, SpotSample } from '@/records/kinds';
 import { make, type Act } from './act';
 
 /** A stop of the Round passed by for today. `at` is an ISO instant. */
 export const skipStop = (stop: string, why: SkipReason, at: string): Act => ({
   said: 'Passed by for today.',
   changes: [make('skip', { stop, at, why, note: '' })],
+});
+
+/** A sample left to stand from a moment on, for so many minutes. */
+export const leaveStanding = (
+  { tankId, sample }: { readonly tankId: string; readonly sample: SpotSample },
+  minutes: number,
+  nowMs: number,
+): Act => ({
+  said: `The sample stands for ${minutes} min.`,
+  changes: [
+    make('standing', {
+      tankId,
+      sample,
+      at: new Date(nowMs).toISOString(),
+      until: new Date(nowMs + minutes * MINUTE_MS).toISOString(),
+    }),
+  ],
 });

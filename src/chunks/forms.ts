@@ -6,6 +6,7 @@ export { LotForm } from '@/features/shelf/LotForm';
 export { PenForm } from '@/features/pens/PenForm';
 export { SettingsScreen } from '@/features/settings/SettingsScreen';
 export { SetupScreen } from '@/features/welcome/SetupScreen';
+export { SpotForm } from '@/features/tanks/SpotForm';
 export { TankForm } from '@/features/tanks/TankForm';
 export { AlphaScreen } from '@/features/tanks/AlphaScreen';
 export { BandsScreen } from '@/features/tanks/BandsScreen';

@@ -1,9 +1,9 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
-import type { Tank } from '@/records';
+import type { Reservoir } from '@/records/kinds';
 
 /** How a made-up tank behaves between the grower's hands. */
 export interface DemoTank {
-  readonly tank: Tank;
+  readonly tank: Reservoir;
   /** Mean daily movement of the true values. */
   readonly phPerDay: number;
   readonly ecPerDay: number;
@@ -26,7 +26,7 @@ interface Crop {
   readonly ec: readonly [number, number];
 }
 
-function tank(name: string, volumeL: number, place: number, crop: Crop): Tank {
+function tank(name: string, volumeL: number, place: number, crop: Crop): Reservoir {
   return {
     name,
     volumeL,

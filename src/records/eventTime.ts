@@ -10,6 +10,7 @@ const HAPPENED: Readonly<Record<string, string>> = {
   controlReading: 'at',
   comparison: 'at',
   skip: 'at',
+  standing: 'at',
 };
 
 /** When what a revision tells of happened, UTC; when it was written, for facts and deletions. */

@@ -57,13 +57,13 @@ test('"from now on" leaves the past as it was; "it was always so" does not', () 
     { ...base, parents: [first.revId], effectiveFromMs: 10 * DAY_MS, body: tank('Basil', 5.8) },
     writer(10),
   );
-  expect(factsAt([first, stage], 9 * DAY_MS)?.phBand.low).toBe(5.5);
-  expect(factsAt([first, stage], 11 * DAY_MS)?.phBand.low).toBe(5.8);
+  expect(factsAt([first, stage], 9 * DAY_MS)?.phBand?.low).toBe(5.5);
+  expect(factsAt([first, stage], 11 * DAY_MS)?.phBand?.low).toBe(5.8);
   const always = writeRevision(
     { ...base, parents: [stage.revId], body: tank('Basil', 5.6) },
     writer(12),
   );
-  expect(factsAt([first, stage, always], 9 * DAY_MS)?.phBand.low).toBe(5.6);
+  expect(factsAt([first, stage, always], 9 * DAY_MS)?.phBand?.low).toBe(5.6);
 });
 
 test('unknown data is refused with the place of the first mistake', () => {

@@ -20,6 +20,7 @@ const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = 
   comparison: ['comparison', 'comparisons'],
   profile: ['profile', 'profiles'],
   skip: ['stop passed by', 'stops passed by'],
+  standing: ['sample left to stand', 'samples left to stand'],
   setting: ['settings', 'settings'],
 };
 

@@ -3,7 +3,7 @@ import type { Result } from '@/core/result';
 import type { Believed } from '@/core/tank-belief';
 import type { Addition, OwnProduct, Water } from '@/records/kinds';
 import type { RecordNames } from './names';
-import type { ReadingRow, TankAnswer } from './tanks';
+import type { ReadingRow, ReservoirAnswer } from './tanks';
 
 /** A dose of the newest session, what was expected of it, and what was read. */
 export interface DoseOutcome extends RecordNames {
@@ -50,7 +50,7 @@ export interface Contradiction {
 
 /** All about correcting a tank's pH but the plan itself, which is asked for with a product. */
 export interface DoseAnswer {
-  readonly tank: TankAnswer;
+  readonly tank: ReservoirAnswer;
   /** The newest reading with a pH. */
   readonly reading?: ReadingRow | undefined;
   readonly lastDose?: LastDose | undefined;
@@ -90,7 +90,7 @@ export interface WaterShare {
 
 /** All that a correction of a tank's EC needs. */
 export interface EcDoseAnswer {
-  readonly tank: TankAnswer;
+  readonly tank: ReservoirAnswer;
   /** The newest reading with an EC. */
   readonly reading?: ReadingRow | undefined;
   readonly waters: readonly WaterShare[];

@@ -133,7 +133,8 @@ export interface PenDetailAnswer extends PenAnswer {
 export interface LookBackLine {
   readonly tankId: string;
   readonly tankName: string;
-  readonly band: Band;
+  /** Absent where no band is set for what was read. */
+  readonly band?: Band | undefined;
   readonly shown: number;
   /** What was poured on it. */
   readonly doses: readonly Addition[];

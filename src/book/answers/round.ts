@@ -7,7 +7,7 @@ import type { LotAnswer } from './shelf';
 
 /** A timer that runs or has just run out. */
 export interface TimerRow {
-  readonly kind: 'soak' | 'drying' | 'cleaner' | 'mixing' | 'stopGap';
+  readonly kind: 'soak' | 'drying' | 'cleaner' | 'mixing' | 'stopGap' | 'standing' | 'still';
   readonly id: string;
   readonly startMs: number;
   readonly endMs: number;

@@ -1,6 +1,6 @@
 import type { JudgedValue } from '@/core/readings';
 import type { Expectation, Leaving } from '@/core/forecast';
-import type { Addition, Reading, Sample, Tank } from '@/records/kinds';
+import type { Addition, Reading, Reservoir, Sample, Tank } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 
@@ -50,6 +50,9 @@ export interface TankAnswer extends RecordNames {
   /** Dosed, read once since, still out of band: from when a second reading is asked for. */
   readonly readAgainMs?: number | undefined;
 }
+
+/** A tank that holds something: it can be dosed. */
+export type ReservoirAnswer = TankAnswer & { readonly body: Reservoir };
 
 /** Something poured into a tank. */
 export interface AdditionRow extends RecordNames {
@@ -151,4 +154,6 @@ export interface ReadAnswer {
   >;
   /** What each tank should show now. */
   readonly expected: Readonly<Record<string, ExpectedNow>>;
+  /** Until when a sample of a place stands, epoch ms, where one was left to stand and not yet read. */
+  readonly standing: Readonly<Record<string, number>>;
 }

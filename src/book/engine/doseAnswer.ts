@@ -21,7 +21,7 @@ import { additionsOf, isPhDose, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { productById } from './productOf';
 import { secondOf } from './secondReading';
-import { tankAnswer } from './tankAnswers';
+import { reservoirAnswer } from './tankAnswers';
 import { tankBelief, type Asked } from './tankBelief';
 import { mixedMsOf, type SessionReading, type TankSession } from './tankSessions';
 import { mixingOfTank } from './tankTimeline';
@@ -122,7 +122,7 @@ function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction 
 
 /** All about correcting a tank's pH but the plan itself. */
 export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAnswer | null {
-  const tank = tankAnswer(book, id, nowMs);
+  const tank = reservoirAnswer(book, id, nowMs);
   if (!tank) return null;
   const found = tankBelief(book, id);
   const common = {

@@ -6,7 +6,7 @@ import type { RecordId, Tank } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { tankColumns } from './tankColumns';
-import { tankAnswer } from './tankAnswers';
+import { reservoirAnswer } from './tankAnswers';
 
 /** The newest pours say most of the stock as it is mixed now. */
 const POURS_COUNTED = 5;
@@ -55,7 +55,7 @@ function gainOf(
 
 /** All that a correction of a tank's EC needs; null for a tank that is not in the book. */
 export function ecDoseAnswer(book: BookState, id: RecordId, nowMs: number): EcDoseAnswer | null {
-  const tank = tankAnswer(book, id, nowMs);
+  const tank = reservoirAnswer(book, id, nowMs);
   if (!tank) return null;
   const additions = additionsOf(book, id);
   const columns = tankColumns(book, id);

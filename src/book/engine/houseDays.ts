@@ -37,13 +37,21 @@ export function daysIn(zone: string): HouseCalendar {
  * The zone of the house: where its first tank, else its first pen, was written down. A phone that
  * travels changes nothing of what is due at home.
  */
-function houseZone(book: BookState): string {
+const houseZone = (book: BookState): string => begunBy(book)?.zone ?? 'UTC';
+
+/** What the house began with: the first that was written down of its tanks and pens. */
+function begunBy(book: BookState) {
   const written = (['tank', 'pen'] as const).flatMap((kind) =>
     book.all(kind).map(({ revisions }) => revisions.map(({ at, zone }) => ({ at, zone }))),
   );
-  const first = written.flat().sort((a, b) => (a.at < b.at ? -1 : 1))[0];
-  return first?.zone ?? 'UTC';
+  return written.flat().sort((a, b) => (a.at < b.at ? -1 : 1))[0];
 }
+
+/** When the house began its book, epoch ms; undefined while it has neither tank nor pen. */
+export const begunMs = (book: BookState): number | undefined => {
+  const first = begunBy(book);
+  return first && Date.parse(first.at);
+};
 
 /** The days of the house a book belongs to. */
 export const houseDays = (book: BookState): HouseCalendar =>

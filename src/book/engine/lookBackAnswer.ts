@@ -9,6 +9,7 @@ import {
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
 import type { RecordId } from '@/records';
+import { bandsOf } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { additionsOf, dosesOn } from './additions';
 import { CROP_PH } from './penSide';
@@ -75,14 +76,16 @@ function compare(
   const context = readingContext(book, reading);
   if (!context) return undefined;
   const { atMs, tankName, tank } = context;
-  const band = quantity === 'ph' ? tank.phBand : tank.ecBand;
+  const { ph: phBand, ec: ecBand } = bandsOf(tank, reading.body.sampleKind);
+  const band = quantity === 'ph' ? phBand : ecBand;
   const known = asNow(reading, context);
   const kept = reading.body[quantity]?.shownThen;
   const judgedThen = kept ? undefined : asThen(reading, context);
   const seen = kept ?? (judgedThen && then(judgedThen));
   if (!known || !seen) return undefined;
   const doses = dosesOn(book, reading.id, quantity);
-  const aim = doses[0]?.body.aimPh ?? (band.low + band.high) / 2;
+  // Where nothing says what to aim at, nothing was aimed at: the aim is what it was.
+  const aim = doses[0]?.body.aimPh ?? (band ? (band.low + band.high) / 2 : known.value);
   const misled = { shownPh: seen.value, truePh: known.value, aimPh: aim };
   return {
     id: reading.id,

@@ -136,6 +136,7 @@ describe('the stops of a morning', () => {
     expect(copies(40)).toEqual([]);
     for (let day = 1; day <= 20; day += 1) reading(day, tankId, 6);
     expect(copies(40)).toEqual([undefined]);
+    expect([6, 7].map((day) => copies(day))).toEqual([[], [undefined]]);
     expect(copies(40, 11)).toEqual([]);
     expect(copies(40, 10)).toEqual([30]);
     expect(copies(40, undefined, false)).toEqual([]);

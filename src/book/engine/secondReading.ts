@@ -1,22 +1,26 @@
 import { MINUTE_MS } from '@/core/units';
-import type { TankAnswer } from '@/book/answers';
+import type { ReadingRow } from '@/book/answers';
 import type { SecondReading } from '@/core/dosing';
 import { newestAgreed } from '@/core/tank-belief';
 import { sideOfVerdict } from '@/core/look-back';
 import type { RecordId } from '@/records';
+import type { Reservoir } from '@/records/kinds';
 import { additionsOf, isPhDose } from './additions';
 import type { BookState } from './bookState';
 import { mixedMsOf, SESSION_MS, sessionsOf, type TankSession } from './tankSessions';
 import { mixingOfTank } from './tankTimeline';
 
+/** A tank that can be dosed, with its newest reading. */
+interface Dosed {
+  readonly body: Reservoir;
+  readonly latest?: ReadingRow | undefined;
+}
+
 /**
  * A second reading that has to agree before anything more is poured. After a dose only what was read
  * once it had mixed counts; before the first one a second reading settles what is only probable.
  */
-export function secondOf(
-  session: TankSession,
-  { body, latest }: Pick<TankAnswer, 'body' | 'latest'>,
-): SecondReading | undefined {
+export function secondOf(session: TankSession, { body, latest }: Dosed): SecondReading | undefined {
   const verdict = latest?.ph?.judged.verdict ?? 'cantTell';
   const { betweenMinutes } = mixingOfTank(body, body.volumeL);
   const last = session.readings.at(-1);
@@ -42,7 +46,7 @@ export function secondOf(
 export function secondWaitedFor(
   book: BookState,
   id: RecordId,
-  tank: Pick<TankAnswer, 'body' | 'latest'>,
+  tank: Dosed,
   nowMs: number,
 ): number | undefined {
   const judged = tank.latest?.ph?.judged;

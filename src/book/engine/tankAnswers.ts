@@ -5,11 +5,13 @@ import type {
   ReadingRow,
   ReadingsPage,
   StageChange,
+  ReservoirAnswer,
   TankAnswer,
   TankHistoryAnswer,
 } from '@/book/answers';
+import { MINUTE_MS } from '@/core/units';
 import type { RecordId } from '@/records';
-import { SAMPLES, type Sample } from '@/records/kinds';
+import { isReservoir, SAMPLES, usualSample, type Sample } from '@/records/kinds';
 import { additionsOf, mixingIn, type TimedAddition } from './additions';
 import type { BookState, LiveRecord } from './bookState';
 import { pensThere } from './penAnswers';
@@ -19,6 +21,7 @@ import { tankColumns } from './tankColumns';
 import { secondWaitedFor } from './secondReading';
 import { spare } from './spare';
 import { stageAt, stageDays, tankHeldAt } from './tankHeld';
+import { standings } from './timersAnswer';
 import { expectedNow, leavingOf } from './tankOutlook';
 
 /** An addition as a row. */
@@ -66,12 +69,15 @@ function tankNow(
     book,
     body.name,
     () => {
-      const latest = rowsOf(book, id, 1)[0];
+      const latest = rowsOf(book, id, 1, usualSample(body))[0];
       return {
         ...common,
         latest,
-        leaving: leavingOf(book, { id, body }, nowMs),
-        readAgainMs: mixing ? undefined : secondWaitedFor(book, id, { body, latest }, nowMs),
+        leaving: isReservoir(body) ? leavingOf(book, { id, body }, nowMs) : {},
+        readAgainMs:
+          mixing || !isReservoir(body)
+            ? undefined
+            : secondWaitedFor(book, id, { body, latest }, nowMs),
       };
     },
     () => ({ ...common, leaving: {} }),
@@ -93,19 +99,29 @@ export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAn
   return tank ? tankNow(book, tank, { number: at + 1, nowMs }) : null;
 }
 
+/** One tank that holds something; null when it is not in the book, or is a place without a tank. */
+export function reservoirAnswer(
+  book: BookState,
+  id: RecordId,
+  nowMs: number,
+): ReservoirAnswer | null {
+  const tank = tankAnswer(book, id, nowMs);
+  return tank && isReservoir(tank.body) ? { ...tank, body: tank.body } : null;
+}
+
 /** What Read needs: tanks, pens with their state now, and the pens last used on each tank. */
 export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
   const remembered: Record<string, { phPenId?: string; ecPenId?: string }> = {};
   const expected: Record<string, ExpectedNow> = {};
   for (const { id, body } of book.all('tank')) {
-    const recent = readingsOf(book, id).slice(0, 20);
+    const recent = readingsOf(book, id, usualSample(body)).slice(0, 20);
     const phPenId = recent.find((reading) => reading.body.ph)?.body.ph?.penId;
     const ecPenId = recent.find((reading) => reading.body.ec)?.body.ec?.penId;
     remembered[id] = { phPenId, ecPenId };
     expected[id] = spare(
       book,
       body.name,
-      () => expectedNow(book, id, nowMs),
+      () => (isReservoir(body) ? expectedNow(book, id, nowMs) : {}),
       () => ({}),
     );
   }
@@ -115,6 +131,10 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
     remembered,
     expected,
     lastShown: lastShown(book),
+    // The page asks by the minute: what was left to stand within it counts.
+    standing: Object.fromEntries(
+      standings(book, nowMs + MINUTE_MS).map(({ refId, endMs }) => [refId, endMs]),
+    ),
   };
 }
 

@@ -34,7 +34,7 @@ test('a plan changes crop and bands on its days, whatever the order it was typed
   const { known } = house({ plan: PLAN });
   const at = (day: number) => {
     const { body, written, stageDay } = known(day);
-    return [body.stage, body.phBand.low, written.phBand.low, stageDay];
+    return [body.stage, body.phBand!.low, written.phBand!.low, stageDay];
   };
   expect(at(9.99)).toEqual(['', 5.5, 5.5, undefined]);
   expect(at(10)).toEqual(['leaf growth', 6.6, 5.5, '1970-01-11']);
@@ -73,7 +73,7 @@ test('bands said anew while a stage runs change that stage; the next begins on i
   const told = describedAnew(now.written, { ...now.body, phBand }, now.stageDay);
   act(12, saveTank(now, told, 12 * DAY_MS));
   expect(known(11).written.phBand).toEqual({ low: 5.5, high: 6.5 });
-  expect([13, 20].map((day) => known(day).body.phBand.low)).toEqual([6, 5]);
+  expect([13, 20].map((day) => known(day).body.phBand!.low)).toEqual([6, 5]);
 });
 
 test('a walk in another order, out of use, a plan: none of them judges the past anew', () => {

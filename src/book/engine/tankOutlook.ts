@@ -7,7 +7,8 @@ import {
   type Leaving,
   type TankPoint,
 } from '@/core/forecast';
-import type { RecordId, Tank } from '@/records';
+import type { RecordId } from '@/records';
+import type { Reservoir } from '@/records/kinds';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
 import { tankColumns } from './tankColumns';
@@ -42,7 +43,7 @@ function recent(book: BookState, tankId: RecordId, nowMs: number) {
 /** When a tank leaves its bands, where there is enough to tell. */
 export function leavingOf(
   book: BookState,
-  { id, body }: { readonly id: RecordId; readonly body: Tank },
+  { id, body }: { readonly id: RecordId; readonly body: Reservoir },
   nowMs: number,
 ): { ph?: Leaving | undefined; ec?: Leaving | undefined } {
   const { ph, ec } = recent(book, id, nowMs);

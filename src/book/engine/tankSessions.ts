@@ -16,7 +16,7 @@ import {
 import { USUAL_EC_MS_PER_CM } from '@/core/dosing';
 import { TOO_PURE_BELOW_MS_PER_CM } from '@/core/verdict';
 import type { RecordId } from '@/records';
-import type { Addition, Tank } from '@/records/kinds';
+import { isReservoir, type Addition, type Reservoir } from '@/records/kinds';
 import type { TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { factorSupposed, recipeOf } from './feedRecipe';
@@ -67,7 +67,7 @@ export interface TankSession {
 const isDose = ({ what }: Addition) => what === 'acid' || what === 'base';
 
 /** Splits a tank's story into sessions. */
-function split(entries: readonly TimedEntry[], tank: Tank): TimedEntry[][] {
+function split(entries: readonly TimedEntry[], tank: Reservoir): TimedEntry[][] {
   const still = tank.pumpLPerMin === undefined && tank.volumeL <= STIRRED_L;
   const length = still ? STILL_SESSION_MS : SESSION_MS;
   const sessions: TimedEntry[][] = [];
@@ -163,7 +163,7 @@ function fedBy({ record: { body } }: TimedAddition): number | undefined {
 }
 
 /** Events of what was poured other than a fill. */
-function pouredEvents(book: BookState, tank: Tank, addition: TimedAddition): TankEvent[] {
+function pouredEvents(book: BookState, tank: Reservoir, addition: TimedAddition): TankEvent[] {
   const { body } = addition.record;
   const { atMs } = addition;
   if (isDose(body)) return [pouredDoseOf(book, addition, tank.volumeL)].flatMap((d) => d ?? []);
@@ -188,7 +188,7 @@ function pouredEvents(book: BookState, tank: Tank, addition: TimedAddition): Tan
 }
 
 /** One session made of its entries. */
-function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]): TankSession {
+function sessionOf(book: BookState, tank: Reservoir, entries: readonly TimedEntry[]): TankSession {
   const readings = entries.filter((entry) => entry.kind === 'reading');
   const pours = entries.flatMap((entry) => (entry.kind === 'pour' ? [entry.addition] : []));
   const fill = pours[0]?.record.body.what === 'change' ? pours[0] : undefined;
@@ -268,7 +268,7 @@ function sessionOf(book: BookState, tank: Tank, entries: readonly TimedEntry[]):
 export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSession[] {
   return book.remember(`sessions/${tankId}`, () => {
     const tank = book.record('tank', tankId)?.body;
-    if (!tank) return [];
+    if (!tank || !isReservoir(tank)) return [];
     const entries = timelineOf(book, tankId);
     return split(entries, tank).map((each) => sessionOf(book, tank, each));
   });

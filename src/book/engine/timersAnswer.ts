@@ -1,10 +1,14 @@
-import { HOUR_MS } from '@/core/units';
+import { STILL_WINDOW_MS } from '@/core/stillness';
+import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import type { TimerRow } from '@/book/answers';
 import { STOP_GAP_HOURS } from '@/core/schedule';
 import type { CareKind } from '@/records';
 import type { BookState } from './bookState';
 import { mixingIn } from './additions';
 import { careOf, runningSoak } from './penCare';
+import { sessionsOf } from './penTrack';
+import { usesOf } from './penUse';
+import { readingsOf } from './readingsOf';
 
 /** A soak that ended stays on the line this long, ms: somebody must take the probe out. */
 const ENDED_STAYS_MS = 12 * HOUR_MS;
@@ -32,7 +36,43 @@ const cleanedAfter = (book: BookState, penId: string, sinceMs: number): boolean 
     ({ record, atMs }) => atMs > sinceMs && CLEANED.includes(record.body.what),
   );
 
-/** Every timer that runs, or has just run out: soaks and doses being mixed, soonest first. */
+/** Whether a pen was checked or read with after a moment: what ended then was answered. */
+const usedAfter = (book: BookState, penId: string, sinceMs: number): boolean =>
+  (['ph', 'ec'] as const).some((side) =>
+    [...sessionsOf(book, penId, side).map(({ atMs }) => atMs), ...usesOf(book, penId, side)].some(
+      (atMs) => atMs >= sinceMs,
+    ),
+  );
+
+/** Samples left to stand, until the place is read. */
+export function standings(book: BookState, nowMs: number): TimerRow[] {
+  return book.all('standing').flatMap(({ id, body }): TimerRow[] => {
+    const tank = book.record('tank', body.tankId);
+    const [startMs, endMs] = [Date.parse(body.at), Date.parse(body.until)];
+    if (!tank || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
+    const readAt = readingsOf(book, body.tankId, body.sample)[0]?.body.takenAt;
+    if (readAt && Date.parse(readAt) > startMs) return [];
+    const { name } = tank.body;
+    return [{ kind: 'standing', id, startMs, endMs, name, refId: body.tankId }];
+  });
+}
+
+/** A watch over a display that stands still stays on the line this long after it ended, ms. */
+const STILL_STAYS_MS = 10 * MINUTE_MS;
+
+/** The watches of sittings that are open. */
+function watches(book: BookState, nowMs: number): TimerRow[] {
+  return book.all('benchDraft').flatMap(({ id, body }): TimerRow[] => {
+    const { stillSinceMs: startMs, penId } = body;
+    const pen = book.record('pen', penId);
+    if (!pen || startMs === undefined || startMs > nowMs) return [];
+    const endMs = startMs + STILL_WINDOW_MS;
+    if (nowMs > endMs + STILL_STAYS_MS) return [];
+    return [{ kind: 'still', id, startMs, endMs, name: pen.body.code, refId: penId }];
+  });
+}
+
+/** Every timer that runs, or has just run out and was not answered yet, soonest first. */
 export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[] {
   const soaks = book.all('careEvent').flatMap(({ id, body }): TimerRow[] => {
     if (body.until === undefined) return [];
@@ -42,6 +82,7 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     if (!pen || pen.body.gone || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
     const side = body.side === 'ec' ? 'ec' : 'ph';
     const row = { id, startMs, endMs, name: pen.body.code, refId: body.penId };
+    if (body.what !== 'inCleaner' && usedAfter(book, body.penId, endMs)) return [];
     if (body.what === 'wetElectronics') return [{ kind: 'drying', ...row }];
     if (body.what === 'inCleaner')
       return cleanedAfter(book, body.penId, startMs) ? [] : [{ kind: 'cleaner', ...row }];
@@ -57,5 +98,11 @@ export function timersAnswer(book: BookState, nowMs: number): readonly TimerRow[
     const { atMs: startMs, record } = mixing;
     return [{ kind: 'mixing', id: record.id, startMs, endMs, name: body.name, refId: id }];
   });
-  return [...soaks, ...stopGaps(book, nowMs), ...doses].sort((a, b) => a.endMs - b.endMs);
+  return [
+    ...soaks,
+    ...stopGaps(book, nowMs),
+    ...doses,
+    ...standings(book, nowMs),
+    ...watches(book, nowMs),
+  ].sort((a, b) => a.endMs - b.endMs);
 }

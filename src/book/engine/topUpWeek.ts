@@ -35,7 +35,8 @@ export function topUpWeek(book: BookState, id: RecordId, nowMs: number): TopUpWe
   const shares = poured.at(-1)?.record.body.waters ?? tank?.waters;
   const { alkalinityMmolPerL, ph } = watersOf(book, shares);
   const best = tankBelief(book, id)?.beliefs[0]?.belief;
-  if (!tank || !litresPerDay || alkalinityMmolPerL === undefined || !best) return undefined;
+  if (!tank?.volumeL || !litresPerDay || alkalinityMmolPerL === undefined || !best)
+    return undefined;
   const { events } = best.session;
   const readAt = events.findLastIndex(({ kind }) => kind === 'reading');
   if (events.slice(readAt).some(({ kind }) => kind === 'dose' || kind === 'feed')) return undefined;

@@ -60,7 +60,12 @@ export const questions = {
   timers: (nowMs: number) => question(['timers'], 'all', (client) => client.timers(nowMs), nowMs),
   round: (nowMs: number) => question(['round'], 'all', (client) => client.round(nowMs), nowMs),
   read: (nowMs: number) =>
-    question(['read'], [...OF_TANKS, 'benchDraft'], (client) => client.read(nowMs), nowMs),
+    question(
+      ['read'],
+      [...OF_TANKS, 'benchDraft', 'standing'],
+      (client) => client.read(nowMs),
+      nowMs,
+    ),
 
   tanks: (nowMs: number) => question(['tanks'], OF_TANKS, (client) => client.tanks(nowMs), nowMs),
   tank: (id: RecordId, nowMs: number) =>

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { useAnswer, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
+import { EmptyPlace } from '@/features/parts/EmptyPlace';
+import { paths } from '@/shell/navigation/paths';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -24,6 +26,7 @@ export function LedgerTable() {
   const [count, setCount] = useState(PAGE);
   const { data } = useAnswer(questions.ledger(count));
   if (!data) return <Skeleton label={bookSays.loadingTheBook} />;
+  if (data.total === 0) return <EmptyPlace place="book" href={paths.welcome} />;
   const rows = data.rows.map((row) => {
     const { id, title, time, detail, href } = ledgerLine(row, formats);
     return {

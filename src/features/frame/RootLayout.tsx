@@ -20,6 +20,7 @@ import { Overlays } from './Overlays';
 import { Broken, LeftOutIfBroken, PlaceBoundary, ScreenBroken } from './PlaceBoundary';
 import { PlacesBar } from './PlacesBar';
 import { chunkPart } from '@/shell/chunk';
+import { Tour } from '@/features/welcome/Tour';
 import { TimerLine } from './TimerLine';
 import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
@@ -81,6 +82,9 @@ function Frame() {
         <ClockNote />
         <LeftOutIfBroken about="timers">
           <TimerLine />
+        </LeftOutIfBroken>
+        <LeftOutIfBroken about="tour">
+          <Tour />
         </LeftOutIfBroken>
         <LeftOutIfBroken about="health">
           <HealthNote />

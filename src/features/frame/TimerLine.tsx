@@ -1,30 +1,65 @@
 import { MINUTE_MS } from '@/core/units';
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TimerRow } from '@/book/answers';
 import { useAnswer, useNowMs, questions } from '@/book/react';
+import { askToCall, calling } from '@/shell/device/calls';
+import { inBackground } from '@/trouble';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { frameSays } from '@/words/frame/frame';
-import { timerHref, timerWords } from './timerWords';
+import { inLine, timerHref, timerWords } from './timerWords';
+import { useTimerCalls } from './useTimerCalls';
 
 const TICK_MS = 1000;
 
 /** Every running timer as a thin line under the head, on every screen. */
 export function TimerLine() {
   const nowMs = useNowMs(TICK_MS);
+  const path = usePathname();
   // The book is asked each minute; between, only the time moves.
   // Rounded up: what was started this minute is there at once.
   const minuteMs = Math.ceil(nowMs / MINUTE_MS) * MINUTE_MS;
   const { data: timers } = useAnswer(questions.timers(minuteMs));
-  if (!timers || timers.length === 0) return null;
+  useTimerCalls(timers);
+  // The Bench shows its own watch larger than a line could.
+  const shown = (timers ?? []).filter(
+    (timer) => !(timer.kind === 'still' && path === timerHref(timer)),
+  );
+  if (shown.length === 0) return null;
   return (
     <View role="region" aria-label={frameSays.timers} style={styles.lines}>
-      {timers.slice(0, 3).map((timer) => (
+      {inLine(shown, nowMs).map((timer) => (
         <Line key={timer.id} timer={timer} nowMs={nowMs} />
       ))}
+      {shown.some(({ endMs }) => endMs > nowMs) ? <OfferToCall /> : null}
     </View>
+  );
+}
+
+/** Asked at the first timer and not before; a press asks the browser. */
+function OfferToCall() {
+  const [state, setState] = useState(calling);
+  const [answered, setAnswered] = useState(false);
+  if (answered)
+    return (
+      <Say size="small" live tone="soft" style={styles.words}>
+        {state === 'allowed' ? frameSays.willCall : frameSays.wontCall}
+      </Say>
+    );
+  if (state !== 'unasked') return null;
+  const ask = async () => {
+    setState(await askToCall());
+    setAnswered(true);
+  };
+  return (
+    <Press onPress={() => inBackground('calling', ask())} style={styles.line}>
+      <Say size="small" bold tone="action" style={styles.words}>
+        {frameSays.callMe}
+      </Say>
+    </Press>
   );
 }
 

@@ -1,4 +1,4 @@
-import { timerHref, timerWords } from './timerWords';
+import { inLine, timerHref, timerWords } from './timerWords';
 
 const nowMs = new Date(2026, 4, 20, 10, 30).getTime();
 const minute = 60_000;
@@ -46,4 +46,19 @@ test('a pen that got wet inside dries for a day, then is checked', () => {
   expect(timerWords(drying, nowMs)).toBe('P2 drying until tomorrow 08:30');
   expect(timerWords(drying, drying.endMs)).toBe('P2: dry by now, check it');
   expect(timerHref(drying)).toBe('/pens/p2');
+});
+
+test('those that run stand before those that ended, the soonest first', () => {
+  const ended = { ...soak, id: 'c', endMs: nowMs - minute } as const;
+  const line = inLine([ended, dose, soak], nowMs);
+  expect(line.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+});
+
+test('a sample that stands, a display that is watched', () => {
+  const standing = { ...dose, kind: 'standing', name: 'Rosemary pots' } as const;
+  expect(timerWords(standing, nowMs)).toBe('Rosemary pots: sample stands until 10:34');
+  expect(timerWords(standing, standing.endMs)).toBe('Rosemary pots: stir the sample and read it');
+  const still = { ...dose, kind: 'still', name: 'P1', refId: 'p1' } as const;
+  expect(timerWords(still, still.endMs - 12_000)).toBe('P1 in the cup, 0:12');
+  expect(timerHref(still)).toBe('/pens/p1/bench');
 });

@@ -26,6 +26,16 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
       ? `${name}: its cap needs storage solution`
       : `${name}: storage solution into its cap by ${dueTime(endMs, nowMs)}`;
   }
+  if (kind === 'standing') {
+    return leftMs <= 0
+      ? `${name}: stir the sample and read it`
+      : `${name}: sample stands until ${dueTime(endMs, nowMs)}`;
+  }
+  if (kind === 'still') {
+    return leftMs <= 0
+      ? `${name}: still for 30 s, type what it shows`
+      : `${name} in the cup, ${minutesSeconds(leftMs / 1000)}`;
+  }
   if (leftMs <= 0) return `${name}: mixed, re-read it`;
   return leftMs < HOUR_MS
     ? `${name} mixing, ${minutesSeconds(leftMs / 1000)}`
@@ -35,5 +45,12 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
 /** Where a timer leads. */
 export function timerHref({ kind, refId }: TimerRow): Path {
   if (kind === 'stopGap' || kind === 'cleaner') return paths.care(refId);
+  if (kind === 'still') return paths.bench(refId);
   return kind === 'soak' || kind === 'drying' ? paths.pen(refId) : paths.read({ tank: refId });
 }
+
+/** Timers as they stand on the line: those that run first, the soonest first; then those that ended. */
+export const inLine = (timers: readonly TimerRow[], nowMs: number): readonly TimerRow[] => [
+  ...timers.filter(({ endMs }) => endMs > nowMs),
+  ...timers.filter(({ endMs }) => endMs <= nowMs),
+];

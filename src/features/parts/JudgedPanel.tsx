@@ -30,7 +30,6 @@ export function JudgedPanel({ quantity, judged, aside, outlook, waiting, size = 
   const written = ph
     ? formats.phPair(value, budget.expandedU)
     : formats.ecPair(value, budget.expandedU);
-  const write = ph ? formats.ph : formats.ec;
   const unit = ph ? 'pH' : partsSays.at25C(formats.ecUnit);
   const words = judgedWords(judged, written.plusMinus);
   const sure = hasNumber(standing);
@@ -43,9 +42,7 @@ export function JudgedPanel({ quantity, judged, aside, outlook, waiting, size = 
         <Say tone="soft">{sure ? `± ${written.plusMinus} ${unit}` : partsSays.wasShown(unit)}</Say>
       </View>
       {sure ? <JudgedNotch quantity={quantity} judged={judged} size={size} /> : null}
-      {verdict === 'noBand' || !sure ? null : (
-        <BandEnds low={write(band.low)} high={write(band.high)} />
-      )}
+      {verdict === 'noBand' || !sure ? null : <BandEnds quantity={quantity} band={band} />}
       <View style={styles.verdict}>
         <Say bold tone={waiting ? 'attention' : words.tone}>
           {waiting?.sentence ?? words.sentence}

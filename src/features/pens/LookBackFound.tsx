@@ -106,19 +106,21 @@ function Row(props: {
           </Say>
         </View>
         <View style={styles.notch}>
-          <Notch
-            size="line"
-            band={row.band}
-            reading={row.now}
-            wasValue={row.then.value}
-            sentence={lookBackSays.nowAndThen({
-              now: line.now,
-              unit: line.unit,
-              verdict: line.word,
-              then: line.then,
-              thenVerdict: line.wordThen,
-            })}
-          />
+          {row.band ? (
+            <Notch
+              size="line"
+              band={row.band}
+              reading={row.now}
+              wasValue={row.then.value}
+              sentence={lookBackSays.nowAndThen({
+                now: line.now,
+                unit: line.unit,
+                verdict: line.word,
+                then: line.then,
+                thenVerdict: line.wordThen,
+              })}
+            />
+          ) : null}
         </View>
       </View>
       {line.dose ? (

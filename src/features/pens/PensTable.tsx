@@ -1,5 +1,6 @@
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
+import { EmptyPlace } from '@/features/parts/EmptyPlace';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -23,6 +24,7 @@ export function PensTable() {
   const formats = useFormats();
   const { data: pens } = useAnswer(questions.pens(nowMs));
   if (!pens) return <Skeleton label={pensSays.loadingPens} />;
+  if (pens.length === 0) return <EmptyPlace place="pens" href={paths.newPen} />;
   const rows = pens.flatMap((pen) =>
     pen.sides.map((side) => {
       const name = `${pen.body.code} ${side.quantity === 'ph' ? 'pH' : 'EC'} · ${pen.body.name}`;

@@ -23,7 +23,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
   const ph = quantity === 'ph';
   const write = ph ? formats.ph : formats.ec;
   const [low, high] = band ? [write(band.low), write(band.high)] : ['', ''];
-  const unit = ph ? '' : readSays.ecAt25C(formats.ecUnit);
+  const unit = ph ? ' pH' : readSays.ecAt25C(formats.ecUnit);
   const pair =
     judged &&
     (ph
@@ -37,7 +37,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
       ) : band ? (
         <Notch size="row" band={band} sentence={readSays.bandNothingRead({ low, high, unit })} />
       ) : null}
-      {band ? <BandEnds low={low} high={high} /> : null}
+      {band ? <BandEnds quantity={quantity} band={band} /> : null}
       <View aria-live="polite" role="status" style={styles.line}>
         {judged && pair && words ? (
           <>

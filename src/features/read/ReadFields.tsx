@@ -2,7 +2,6 @@ import { changeSettings } from '@/acts';
 import type { PenAnswer, TankAnswer } from '@/book/answers';
 import { useAct } from '@/book/react';
 import { bandsOf, FIELDS_IN_ORDER, type ReadField } from '@/records/samples';
-import { useLater } from '@/shell/useLater';
 import { inBackground } from '@/trouble';
 import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
@@ -30,7 +29,6 @@ interface Stand {
 
 /** pH, EC and temperature, in the order this house reads them. */
 export function ReadFields({ form, tank, nowMs }: Props) {
-  const later = useLater(true);
   const { phPen, ecPen, formats } = form;
   const there = { ph: Boolean(phPen?.body.ph), ec: Boolean(ecPen?.body.ec), temp: true };
   const order = FIELDS_IN_ORDER[formats.settings.readOrder].filter((field) => there[field]);
@@ -38,8 +36,7 @@ export function ReadFields({ form, tank, nowMs }: Props) {
     const stand = { first: at === 0, last: at === order.length - 1 };
     if (field !== 'temp')
       return <SideField key={field} quantity={field} {...{ form, tank, nowMs, stand }} />;
-    // The temperature, where it comes last, may be drawn a moment later.
-    return later || stand.first ? <TempField key={field} form={form} stand={stand} /> : null;
+    return <TempField key={field} form={form} stand={stand} />;
   });
 }
 

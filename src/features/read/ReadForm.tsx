@@ -14,6 +14,7 @@ import { readSays } from '@/words/read/read';
 import { ReadFields } from './ReadFields';
 import { ReadMore } from './ReadMore';
 import type { ReadTyped } from './readModel';
+import { StandingLine } from './StandingLine';
 import type { Saved } from './SavedReading';
 import { useReadForm } from './useReadForm';
 
@@ -23,6 +24,7 @@ interface Props {
   readonly nowMs: number;
   readonly initial: ReadTyped;
   readonly sample: Sample;
+  readonly penId?: string | undefined;
   readonly onSaved: (saved: Saved) => void;
 }
 
@@ -60,6 +62,12 @@ export function ReadForm(props: Props) {
             : SAMPLE_HINT[form.about.sample]}
         </Say>
       </View>
+      <StandingLine
+        tankId={tank.id}
+        sample={form.about.sample}
+        untilMs={props.answer.standing[tank.id]}
+        nowMs={nowMs}
+      />
       <ReadFields form={form} tank={tank} nowMs={nowMs} />
       {later ? <ReadMore form={form} tankId={tank.id} nowMs={nowMs} /> : null}
       {form.surprise ? (

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import type { ReadAnswer } from '@/book/answers';
+import type { ReadAnswer, TankAnswer } from '@/book/answers';
 import { useAnswer, useNowMs, questions } from '@/book/react';
-import { SAMPLES, type Sample } from '@/records/samples';
+import { SAMPLES, usualSample, type Sample } from '@/records/samples';
 import { Skeleton } from '@/ui/layout';
 import { commonSays } from '@/words/common';
 import { ChooseTank, NoPens } from './ChooseTank';
@@ -12,17 +12,19 @@ import { SavedReading, type Saved } from './SavedReading';
 
 /** Read: choose the tank, type what the pens show, see what it is worth, save in one tap. */
 export function ReadScreen() {
-  const params = useLocalSearchParams<{ tank?: string; sample?: string }>();
+  const params = useLocalSearchParams<{ tank?: string; sample?: string; pen?: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.read(nowMs));
   if (!data) return <Skeleton label={commonSays.loading} />;
-  const sample = SAMPLES.find((kind) => kind === params.sample) ?? 'tank';
+  const tank = data.tanks.find(({ id }) => id === params.tank);
+  const sample = SAMPLES.find((kind) => kind === params.sample) ?? usualSample(tank?.body ?? {});
   return (
     <Reading
       key={params.tank ?? 'none'}
       answer={data}
-      tankId={params.tank}
+      tank={tank}
       sample={sample}
+      penId={params.pen}
       nowMs={nowMs}
     />
   );
@@ -30,14 +32,15 @@ export function ReadScreen() {
 
 function Reading(props: {
   readonly answer: ReadAnswer;
-  readonly tankId?: string | undefined;
+  readonly tank: TankAnswer | undefined;
   readonly sample: Sample;
+  /** The pen in the hand, where the way here says it. */
+  readonly penId: string | undefined;
   readonly nowMs: number;
 }) {
-  const { answer, tankId, sample, nowMs } = props;
+  const { answer, tank, sample, penId, nowMs } = props;
   const [saved, setSaved] = useState<Saved>();
   const [initial, setInitial] = useState(EMPTY_READ);
-  const tank = answer.tanks.find(({ id }) => id === tankId);
   if (!tank) return <ChooseTank tanks={answer.tanks} />;
   if (answer.pens.length === 0) return <NoPens />;
   if (saved) {
@@ -54,6 +57,7 @@ function Reading(props: {
       nowMs={nowMs}
       initial={initial}
       sample={sample}
+      penId={penId}
       onSaved={setSaved}
     />
   );

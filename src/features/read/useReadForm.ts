@@ -46,15 +46,19 @@ interface Input {
   /** What stands in the fields at first: empty, or what an undo brought back. */
   readonly initial: ReadTyped;
   readonly sample: Sample;
+  /** The pen in the hand, where it is known. */
+  readonly penId?: string | undefined;
   readonly onSaved: (saved: Saved) => void;
 }
 
 /** State of the Read form: what is typed, which pens, what it comes to, saving. */
-export function useReadForm({ answer, tank, initial, sample, onSaved }: Input) {
+export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: Input) {
   const formats = useFormats();
   const { act, busy } = useAct();
   const [typed, setTyped] = useState(initial);
-  const [pens, setPens] = useState<Draft['pens']>({});
+  const [pens, setPens] = useState<Draft['pens']>(
+    penId === undefined ? {} : { phPenId: penId, ecPenId: penId },
+  );
   const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
   const [failure, setFailure] = useState<string>();
   const [surprise, setSurprise] = useState<string>();

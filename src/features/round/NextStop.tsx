@@ -3,7 +3,8 @@ import { PenDetail } from '@/features/pens/PenScreen';
 import { TankDetail } from '@/features/tanks/TankScreen';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { commonSays } from '@/words/common';
+import { EmptyPlace } from '@/features/parts/EmptyPlace';
+import { paths } from '@/shell/navigation/paths';
 import { roundSays } from '@/words/round/round';
 import { nextStop } from './roundViewModel';
 
@@ -15,12 +16,12 @@ export function NextStop() {
   const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
   if (stop && 'pen' in stop) return <PenDetail penId={stop.pen.id} />;
   if (stop && 'tank' in stop) return <TankDetail tankId={stop.tank.id} />;
+  if (round.tankCount + round.penCount === 0)
+    return <EmptyPlace place="round" href={paths.welcome} />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
-        {round.tankCount + round.penCount === 0
-          ? commonSays.nothingHereYet
-          : roundSays.theWalkIsDone}
+        {roundSays.theWalkIsDone}
       </Say>
       <Say>{roundSays.whatOpensHere}</Say>
     </Screen>

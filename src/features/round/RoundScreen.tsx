@@ -6,12 +6,13 @@ import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { shortDay } from '@/words';
+import { TakeTour } from '@/features/welcome/Tour';
 import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { NotToday } from './NotToday';
 import { DoneStop, OpenStop, SkippedRow } from './Stops';
 import { StageNote } from './StageNote';
 import { nextStop, stopHref } from './roundViewModel';
-import type { Path } from '@/shell/navigation/paths';
+import { paths, type Path } from '@/shell/navigation/paths';
 import { isOpen, roundHeadline, roundProgress } from '@/words/round/headline';
 import { roundSays } from '@/words/round/round';
 import { aheadLine } from '@/words/round/stopWords';
@@ -67,6 +68,9 @@ export function RoundScreen() {
         />
       ))}
       {next ? <NotToday key={next.stop.key} stop={next.stop} /> : null}
+      {round.tankCount > 0 ? (
+        <Button kind="text" label={roundSays.readAnother} onPress={() => go(paths.read())} />
+      ) : null}
       {skipped.length > 0 ? (
         <View>
           <Say size="small" bold>
@@ -77,6 +81,7 @@ export function RoundScreen() {
           ))}
         </View>
       ) : null}
+      <TakeTour />
       {round.ahead.length > 0 ? (
         <View>
           <Say size="large" face="slab" heading={2}>

@@ -12,6 +12,7 @@ export function stopHref(stop: RoundStop): Path {
     case 'reread':
       return paths.read({ tank: stop.tank.id });
     case 'correct':
+      if (stop.tank.body.readOf) return paths.tank(stop.tank.id);
       return stop.off.some(({ quantity }) => quantity === 'ph')
         ? paths.dose(stop.tank.id)
         : paths.ec(stop.tank.id);

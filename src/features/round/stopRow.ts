@@ -78,10 +78,10 @@ export function stopRow(stop: RoundStop, { formats, nowMs, dayMs }: Now): StopRo
     }
     case 'correct': {
       const { tank } = stop;
-      const line = `${correctLine(stop.off)} ${tankLine(tank, formats, nowMs)}`;
+      const line = `${correctLine(stop)} ${tankLine(tank, formats, nowMs)}`;
       return {
         code: String(tank.number),
-        action: roundSays.dose,
+        action: tank.body.readOf ? roundSays.look : roundSays.dose,
         name: tank.body.name,
         line,
         tone: 'off',

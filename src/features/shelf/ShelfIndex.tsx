@@ -1,10 +1,11 @@
 import { questions, useAnswer, useNowMs } from '@/book/react';
+import { EmptyPlace } from '@/features/parts/EmptyPlace';
+import { paths } from '@/shell/navigation/paths';
 import { useIsWide } from '@/shell/useIsWide';
 import { Skeleton } from '@/ui/layout';
 import { shelfSays } from '@/words/shelf/shelf';
 import { LotDetail } from './LotScreen';
 import { lotInView } from './lotInView';
-import { NoLotYet } from './NoLotYet';
 import { ShelfScreen } from './ShelfScreen';
 
 /** The list on a phone; beside the list, on a wide page, the lot that asks for a look first. */
@@ -17,5 +18,5 @@ function FirstLot() {
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
   const first = lotInView(lots);
-  return first ? <LotDetail lotId={first.id} /> : <NoLotYet />;
+  return first ? <LotDetail lotId={first.id} /> : <EmptyPlace place="shelf" href={paths.newLot} />;
 }

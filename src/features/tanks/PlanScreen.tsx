@@ -61,9 +61,8 @@ function Fields({ tank, tanks }: Props) {
   const more = () => {
     const last = getValues('stages').at(-1);
     const { crop, stage, phBand, ecBand } = tank.body;
-    append(
-      last ? nextRow(last) : { ...planRow({ day: '', crop, stage, phBand, ecBand }, formats) },
-    );
+    if (last) append(nextRow(last));
+    else if (phBand && ecBand) append(planRow({ day: '', crop, stage, phBand, ecBand }, formats));
   };
   return (
     <Screen actions={<SaveBar label={planSays.save} onSave={save} />}>

@@ -3,7 +3,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { saveTank } from '@/acts';
-import type { TankAnswer } from '@/book/answers';
+import type { ReservoirAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
@@ -16,6 +16,8 @@ import { SaveBar } from '@/features/parts/SaveBar';
 import { Choice, SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { isReservoir } from '@/records/kinds';
+import { SpotFields } from './SpotForm';
 import { TankTools } from './TankTools';
 import { targetName } from './targetName';
 import {
@@ -38,8 +40,14 @@ export function TankForm() {
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label={commonSays.loadingTheTank} />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
-  return (
-    <Fields key={`${tank?.revId ?? 'new'} ${ecScale}`} tank={tank} nextPlace={tanks.length + 1} />
+  const key = `${tank?.revId ?? 'new'} ${ecScale}`;
+  const nextPlace = tanks.length + 1;
+  if (!tank) return <Fields key={key} nextPlace={nextPlace} />;
+  const { body } = tank;
+  return isReservoir(body) ? (
+    <Fields key={key} tank={{ ...tank, body }} nextPlace={nextPlace} />
+  ) : (
+    <SpotFields key={key} tank={tank} nextPlace={nextPlace} />
   );
 }
 
@@ -47,7 +55,7 @@ function Fields({
   tank,
   nextPlace,
 }: {
-  readonly tank: TankAnswer | undefined;
+  readonly tank?: ReservoirAnswer;
   readonly nextPlace: number;
 }) {
   const goOn = useGoOn();

@@ -13,12 +13,12 @@ import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { useLater } from '@/shell/useLater';
 import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { byDay } from '@/records/crops';
-import type { Sample } from '@/records/kinds';
+import { usualSample, type Sample } from '@/records/samples';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { shortDay, waitingOf } from '@/words';
+import { SAMPLE_NAME, shortDay, waitingOf } from '@/words';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
 import { targetName } from './targetName';
@@ -50,7 +50,8 @@ export function TankDetail({
   const router = useRouter();
   const formats = useFormats();
   const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
-  const [sample, setSample] = useState<Sample>('tank');
+  const [chosen, setSample] = useState<Sample>();
+  const sample = chosen ?? usualSample(tank?.body ?? {});
   const { data: history } = useAnswer(questions.tankHistory(tankId, sample));
   const additions = history?.additions ?? NONE;
   const later = useLater(tank !== undefined);
@@ -62,7 +63,10 @@ export function TankDetail({
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
   const stage = body.stage === 'all' ? '' : body.stage;
-  const what = [body.crop, stage, formats.volume(body.volumeL)].filter(Boolean).join(' · ');
+  const usual = usualSample(body);
+  const isSpot = usual !== 'tank';
+  const size = body.volumeL === undefined ? SAMPLE_NAME[usual] : formats.volume(body.volumeL);
+  const what = [body.crop, stage, size].filter(Boolean).join(' · ');
   const nextStage = byDay(tank.written.plan ?? []).find(({ day }) => day > (tank.stageDay ?? ''));
   const go = (href: Path) => router.navigate(href);
   return (
@@ -71,13 +75,17 @@ export function TankDetail({
       actions={
         beside ? null : (
           <>
-            <Button
-              wet
-              label={commonSays.dose}
-              keyHint={hint('D')}
-              onPress={() => go(paths.dose(tankId))}
-            />
-            <Button wet label={tankSays.topUp} onPress={() => go(paths.topUp(tankId))} />
+            {isSpot ? null : (
+              <>
+                <Button
+                  wet
+                  label={commonSays.dose}
+                  keyHint={hint('D')}
+                  onPress={() => go(paths.dose(tankId))}
+                />
+                <Button wet label={tankSays.topUp} onPress={() => go(paths.topUp(tankId))} />
+              </>
+            )}
             <Button
               kind="main"
               wet

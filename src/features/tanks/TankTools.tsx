@@ -29,15 +29,22 @@ export function TankTools({ tank, nextPlace }: Props) {
   };
   return (
     <View style={styles.tools}>
-      <Button
-        label={tankFormSays.bandsOfDrainDripperSubstrate}
-        onPress={() => router.navigate(paths.bands(id))}
-      />
-      <Button label={tankFormSays.planOfTheCrop} onPress={() => router.navigate(paths.plan(id))} />
-      <Button
-        label={tankFormSays.measureItsCoefficient}
-        onPress={() => router.navigate(paths.alpha(id))}
-      />
+      {body.readOf ? null : (
+        <>
+          <Button
+            label={tankFormSays.bandsOfDrainDripperSubstrate}
+            onPress={() => router.navigate(paths.bands(id))}
+          />
+          <Button
+            label={tankFormSays.planOfTheCrop}
+            onPress={() => router.navigate(paths.plan(id))}
+          />
+          <Button
+            label={tankFormSays.measureItsCoefficient}
+            onPress={() => router.navigate(paths.alpha(id))}
+          />
+        </>
+      )}
       <Button label={tankFormSays.anotherLikeIt} onPress={duplicate} />
       <Button
         label={body.retired ? tankFormSays.backInUse : tankFormSays.outOfUse}

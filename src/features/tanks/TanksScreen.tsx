@@ -56,6 +56,11 @@ export function TanksScreen() {
         ) : null}
         <Button
           kind="text"
+          label={tanksSays.placeWithoutATank}
+          onPress={() => router.navigate(paths.newSpot)}
+        />
+        <Button
+          kind="text"
           label={commonSays.waters}
           onPress={() => router.navigate(paths.waters)}
         />

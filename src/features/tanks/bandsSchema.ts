@@ -3,20 +3,24 @@ import { marked, typedEcOrNothing, typedNumberOrNothing } from '@/features/parts
 import type { SampleBands } from '@/records/kinds';
 import type { Formats } from '@/words';
 
-const phEnd = typedNumberOrNothing('pH').refine(
+/** An end of a pH band, or nothing. */
+export const phEnd = typedNumberOrNothing('pH').refine(
   (ph) => ph === undefined || (ph >= 0 && ph <= 14),
   'pH runs from 0 to 14.',
 );
-const ecEnd = (formats: Formats) => typedEcOrNothing(formats, { of: 'a sample', from: 0, to: 50 });
+/** An end of an EC band in the book’s unit, or nothing; read as mS/cm. */
+export const ecEnd = (formats: Formats) =>
+  typedEcOrNothing(formats, { of: 'a sample', from: 0, to: 50 });
 
 /** A pair of ends: both or neither, the low one below. */
-function pairIssue(low: number | undefined, high: number | undefined): string | undefined {
+export function pairIssue(low: number | undefined, high: number | undefined): string | undefined {
   if (low === undefined && high === undefined) return undefined;
   if (low === undefined || high === undefined) return 'Both ends, or neither.';
   return low < high ? undefined : 'Must lie above the low end.';
 }
 
-const band = (low: number | undefined, high: number | undefined) =>
+/** A band of two ends; undefined where they are left empty. */
+export const bandOf = (low: number | undefined, high: number | undefined) =>
   low === undefined || high === undefined ? undefined : { low, high };
 
 /** Bands of one kind of sample, as typed; EC in the book's unit. */
@@ -30,8 +34,8 @@ export const bandsSchema = (formats: Formats) =>
       if (ec) context.addIssue({ code: 'custom', path: ['ecHigh'], message: ec });
     })
     .transform((form) => ({
-      ph: band(form.phLow, form.phHigh),
-      ec: band(form.ecLow, form.ecHigh),
+      ph: bandOf(form.phLow, form.phHigh),
+      ec: bandOf(form.ecLow, form.ecHigh),
     }));
 
 export type BandsIn = z.input<ReturnType<typeof bandsSchema>>;

@@ -4,7 +4,7 @@ import { litresFrom, volumeFromLitres } from '@/core/units';
 import { fieldOf, openedWith, schemaOf, type TypedIn } from '@/features/parts/fields/field';
 import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
 import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
-import type { Tank } from '@/records/kinds';
+import type { Reservoir, Tank } from '@/records/kinds';
 import type { Formats } from '@/words';
 
 const phEnd = typedNumber('pH').refine((ph) => ph >= 0 && ph <= 14, 'pH runs from 0 to 14.');
@@ -21,7 +21,7 @@ export interface WaterName {
   readonly name: string;
 }
 
-const tankField = fieldOf<Tank | undefined>();
+const tankField = fieldOf<Reservoir | undefined>();
 
 const named = (formats: Formats) => ({
   name: tankField({
@@ -124,8 +124,9 @@ function watersOf(formats: Formats, waters: readonly WaterName[]) {
 /** A tank is read at least so often, days. */
 const MOST_DAYS = 90;
 
-const reading = (formats: Formats) => ({
-  every: tankField({
+/** How often it is read: a tank, or a place without one. */
+export const everyField = <Body extends Pick<Tank, 'readEveryDays'>>(formats: Formats) =>
+  fieldOf<Body | undefined>()({
     label: 'Read it every',
     unit: 'days',
     hint: 'Empty: every day. Out of its band, it stands on the Round every day.',
@@ -139,8 +140,9 @@ const reading = (formats: Formats) => ({
       `A whole number from 1 to ${MOST_DAYS}.`,
     ),
     from: (tank) => marked(formats)(tank?.readEveryDays),
-  }),
-});
+  });
+
+const reading = (formats: Formats) => ({ every: everyField<Reservoir>(formats) });
 
 const mixing = (formats: Formats) => ({
   full: tankField({
@@ -164,7 +166,7 @@ const mixing = (formats: Formats) => ({
 });
 
 /** What a recipe says, brought to the middle of the band as it is now. */
-function atMiddle(tank: Tank | undefined, mgPerL: number | undefined): number | undefined {
+function atMiddle(tank: Reservoir | undefined, mgPerL: number | undefined): number | undefined {
   if (!tank?.recipe || mgPerL === undefined) return undefined;
   return (mgPerL * middleOf(tank.ecBand.low, tank.ecBand.high)) / tank.recipe.atEcMsPerCm;
 }
@@ -292,5 +294,5 @@ export type TankFormIn = TypedIn<ReturnType<typeof tankFields>>;
 export type TankFormOut = z.output<ReturnType<typeof tankFormSchema>>;
 
 /** The form as it opens: the tank's own values, or empty. */
-export const tankDefaults = (tank: Tank | undefined, formats: Formats): TankFormIn =>
+export const tankDefaults = (tank: Reservoir | undefined, formats: Formats): TankFormIn =>
   openedWith(tankFields(formats), tank);

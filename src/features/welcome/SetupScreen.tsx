@@ -1,7 +1,7 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
 import { useState } from 'react';
 import { setUp } from '@/acts';
-import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
+import { useAnswer, useAct, useBook, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
@@ -15,14 +15,18 @@ import { TankStep, type FirstTank } from './TankStep';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { setUpSays } from '@/words/welcome/setUp';
+import { tourSays } from '@/words/welcome/tour';
+import { useOpenBook } from '@/shell/otherBook';
 
 /** Three short steps to a first reading: which pen, which tank, then Read. */
 export function SetupScreen() {
   const nowMs = useNowMs();
   const { data: pens } = useAnswer(questions.pens(nowMs));
   const [profile, setProfile] = useState<GenericProfile>();
+  const { opened } = useBook();
   const finish = useFinish(profile, pens?.length ?? 0);
   if (!pens) return <Skeleton label={commonSays.loading} />;
+  if (opened.book === 'demo') return <InTheDemo />;
   if (!profile) return <PenStep onChoose={setProfile} />;
   return <TankStep onBack={() => setProfile(undefined)} onDone={finish} />;
 }
@@ -40,8 +44,21 @@ function useFinish(profile: GenericProfile | undefined, penCount: number) {
     const recordIds = await act(
       setUp(pen, { ...tank, alphaPerC: FEED_ALPHA_PER_C, place: 1, note: '' }),
     );
-    if (recordIds) goOn.to(paths.read({ tank: recordIds[1] }));
+    if (recordIds) goOn.to(paths.read({ tank: recordIds[1]!, pen: recordIds[0]! }));
   };
+}
+
+/** Set-up begins in one’s own book, never in the demo. */
+function InTheDemo() {
+  const openOwn = useOpenBook('own', paths.welcome);
+  return (
+    <Screen actions={<Button kind="main" wet grow label={tourSays.toOwnBook} onPress={openOwn} />}>
+      <Say size="huge" face="slab" heading={1}>
+        {tourSays.inDemoTitle}
+      </Say>
+      <Say>{tourSays.inDemoText}</Say>
+    </Screen>
+  );
 }
 
 function PenStep({ onChoose }: { readonly onChoose: (profile: GenericProfile) => void }) {

@@ -17,8 +17,8 @@ export function inStage(tank: Tank, stage: PlanStage | undefined): Tank {
  */
 export function describedAnew(written: Tank, described: Tank, stageDay: string | undefined): Tank {
   const plan = written.plan ?? [];
-  if (!plan.some(({ day }) => day === stageDay)) return described;
   const { crop, stage, phBand, ecBand } = described;
+  if (!phBand || !ecBand || !plan.some(({ day }) => day === stageDay)) return described;
   return {
     ...described,
     crop: written.crop,

@@ -15,6 +15,7 @@ import { personSchema } from './person';
 import { readingSchema } from './reading';
 import { skipSchema } from './skip';
 import { sessionSchema } from './session';
+import { standingSchema } from './standing';
 import { settingSchema } from './setting';
 import { tankSchema } from './tank';
 
@@ -37,6 +38,7 @@ export const KIND_SCHEMAS = {
   comparison: comparisonSchema,
   profile: profileSchema,
   skip: skipSchema,
+  standing: standingSchema,
   setting: settingSchema,
 } as const;
 
@@ -54,6 +56,7 @@ export * from './reading';
 export * from './sample';
 export * from './session';
 export * from './skip';
+export * from './standing';
 export * from './setting';
 export * from './settingId';
 export * from './tank';

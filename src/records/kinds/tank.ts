@@ -1,5 +1,7 @@
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
+import type { Band } from '@/core/verdict';
 import { z } from 'zod';
+import { SPOT_SAMPLES } from '../samples';
 import { bandSchema } from './band';
 import { calendarDay, finite, instant, noteText, positive, recordRef, shortText } from './common';
 import { sampleBandsSchema } from './sample';
@@ -17,15 +19,17 @@ const planStageSchema = z.object({
 
 export type PlanStage = z.infer<typeof planStageSchema>;
 
-/** A nutrient reservoir. */
-export const tankSchema = z.object({
+const shape = z.object({
   name: shortText.min(1, 'A name is needed.'),
-  volumeL: positive.max(1_000_000),
+  /** A place without a tank: what is read there, by one method only. */
+  readOf: z.enum(SPOT_SAMPLES).optional(),
+  /** Volume and bands are absent only of a place without a tank. */
+  volumeL: positive.max(1_000_000).optional(),
   crop: shortText.default(''),
   stage: shortText.default(''),
-  phBand: bandSchema,
+  phBand: bandSchema.optional(),
   /** mS/cm at 25 °C. */
-  ecBand: bandSchema,
+  ecBand: bandSchema.optional(),
   /** The feed's temperature coefficient, per °C. */
   alphaPerC: finite.min(0.01).max(0.04).default(FEED_ALPHA_PER_C),
   /** Place in the round; smaller comes first. */
@@ -63,4 +67,19 @@ export const tankSchema = z.object({
   note: noteText.default(''),
 });
 
+/** A nutrient reservoir, or a place without one. */
+export const tankSchema = shape.refine(
+  ({ readOf, volumeL, phBand, ecBand }) => readOf !== undefined || (volumeL && phBand && ecBand),
+  'A tank has a volume and bands.',
+);
+
 export type Tank = z.infer<typeof tankSchema>;
+
+/** A tank that holds something: it has a volume and bands, and can be dosed. */
+export type Reservoir = Tank & {
+  readonly volumeL: number;
+  readonly phBand: Band;
+  readonly ecBand: Band;
+};
+
+export const isReservoir = (tank: Tank): tank is Reservoir => tank.readOf === undefined;

@@ -9,8 +9,8 @@ export interface SampleBands {
 
 /** What a tank says of its bands. */
 interface Banded {
-  readonly phBand: Band;
-  readonly ecBand: Band;
+  readonly phBand?: Band | undefined;
+  readonly ecBand?: Band | undefined;
   readonly sampleBands?: Partial<Readonly<Record<Sample, SampleBands>>> | undefined;
 }
 

@@ -3,3 +3,4 @@ export * from './repeats';
 export * from './sampleNames';
 export * from './skipReasons';
 export * from './readOrders';
+export * from './spots';

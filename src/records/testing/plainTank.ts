@@ -1,7 +1,7 @@
-import type { Tank } from '../kinds';
+import type { Reservoir } from '../kinds';
 
 /** A tank as any, for tests in which it only has to be there. */
-export const plainTank = (name: string, over: Partial<Tank> = {}): Tank => ({
+export const plainTank = (name: string, over: Partial<Reservoir> = {}): Reservoir => ({
   name,
   volumeL: 100,
   crop: '',

@@ -18,11 +18,12 @@ type Quantity = 'ph' | 'ec';
 /** Every screen of the app, by what it is about. */
 export const paths = {
   round: at('/'),
-  read: (about: { readonly tank?: string; readonly sample?: string } = {}) =>
+  read: (about: { readonly tank?: string; readonly sample?: string; readonly pen?: string } = {}) =>
     asking('/read', about),
 
   tanks: at('/tanks'),
   newTank: at('/tanks/new'),
+  newSpot: at('/tanks/new-place'),
   tankOrder: at('/tanks/order'),
   tank: (id: string) => at(`/tanks/${id}`),
   editTank: (id: string) => at(`/tanks/${id}/edit`),

@@ -72,7 +72,7 @@ export function NumberField(props: Props) {
             }
             onFocus={(event) => {
               const field = event.target as unknown as HTMLInputElement;
-              if (goesOn.current) field.setSelectionRange(typed.length, typed.length);
+              if (goesOn.current) field.setSelectionRange(field.value.length, field.value.length);
               else selectAll(field);
               goesOn.current = false;
             }}
@@ -88,10 +88,12 @@ export function NumberField(props: Props) {
 
 /**
  * Selects what stands in the field, so that typing replaces it. Some browsers undo a selection made
- * within the focus; the second one is for them, and never takes a digit typed meanwhile.
+ * within the focus; the second one is for them, and never takes a digit typed meanwhile. In an empty
+ * field there is nothing to select, and a selection would only disturb the first digit.
  */
 function selectAll(field: HTMLInputElement): void {
   const before = field.value;
+  if (before === '') return;
   field.select();
   setTimeout(() => {
     if (field.value === before && document.activeElement === field) field.select();

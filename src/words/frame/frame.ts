@@ -27,6 +27,10 @@ export const frameSays = {
   places: 'Places',
   withKey: (label: string, key: number) => `${label} (key ${key})`,
   timers: 'Timers',
+  callMe: 'Call me when a timer ends',
+  willCall:
+    'You are called when a timer ends, while Zolder is open behind other pages. Not once it is closed or the phone sleeps.',
+  wontCall: 'This browser will not call you. The timers stand here.',
   screenAt: (path: string) => `screen ${path}`,
   loadingAgain: 'loading again',
 } as const;

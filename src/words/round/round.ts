@@ -14,6 +14,7 @@ export const roundSays = {
   save: 'Save',
   aCopyOfTheBook: 'A copy of the book',
   notToday: 'Not today…',
+  readAnother: 'Read another tank or place',
   whyNotToday: (what: string) => `Why is ${what} passed by today?`,
   passedBy: (why: string, by: string) => (by ? `passed by: ${why} · ${by}` : `passed by: ${why}`),
   theWeekAhead: 'The week ahead',

@@ -1,11 +1,4 @@
-import type {
-  CareStop,
-  DayAhead,
-  OutOfBand,
-  RoundStop,
-  StageNews,
-  StopAbout,
-} from '@/book/answers';
+import type { CareStop, DayAhead, RoundStop, StageNews, StopAbout } from '@/book/answers';
 import type { SkipReason } from '@/records/kinds';
 import { counted, dueReason, PEN_WORD, shortDay, type Formats } from '@/words';
 import { liquidName } from '@/words/shelf/lotWords';
@@ -24,10 +17,10 @@ type StopOf<Kind extends RoundStop['kind']> = Extract<RoundStop, { readonly kind
 
 const SIDE = { ph: 'pH', ec: 'EC' } as const;
 
-/** "pH is high, EC is low: correct it." */
-export function correctLine(off: readonly OutOfBand[]): string {
+/** "pH is high, EC is low. Correct it."; where no tank stands, it is the feed that is corrected. */
+export function correctLine({ off, tank }: StopOf<'correct'>): string {
   const what = off.map(({ quantity, side }) => `${SIDE[quantity]} is ${side}`).join(', ');
-  return `${what}. Correct it.`;
+  return `${what}. ${tank.body.readOf ? 'Correct the feed that waters it.' : 'Correct it.'}`;
 }
 
 const CARE_DUE: Readonly<Record<StopOf<'care'>['what'][number], string>> = {

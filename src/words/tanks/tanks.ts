@@ -4,6 +4,7 @@ export const tanksSays = {
   tanks: 'Tanks',
   whatStandsHere:
     'Each nutrient tank stands here with its target band and its newest reading. Add the first one.',
+  placeWithoutATank: 'A pot, bed, slab or drain',
   orderOfTheRound: 'Order of the Round',
   outOfUse: (line: string) => `Out of use. ${line}`,
   shownAs: 'Shown as',
