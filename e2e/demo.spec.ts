@@ -56,3 +56,26 @@ test('at 200 % zoom on a wide screen nothing runs over its edge', async ({ brows
   }
   await context.close();
 });
+
+test('the tour follows the old pen, a screen at a time; set-up in the demo leads to one’s own book', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await press(page, 'Take the short tour');
+  await expect(page.getByText(/^Tour, 1 of 6\./)).toBeVisible();
+  await press(page, 'Go on with the tour');
+  await expectHeading(page, /^P4 · /);
+  await press(page, 'Go on with the tour');
+  await expectHeading(page, /^P4 read 0\.\d\d pH high\./);
+  for (const heading of ['Strawberry gutters', 'Shelf', /P4/]) {
+    await press(page, 'Go on with the tour');
+    await expectHeading(page, heading);
+  }
+  await expect(page.getByRole('button', { name: 'Go on with the tour' })).toHaveCount(0);
+  await press(page, 'End the tour');
+  await expect(page.getByText(/^Tour, /)).toHaveCount(0);
+  await page.goto(`${demoUrl()}/welcome`);
+  await expectHeading(page, 'You are in the demo.');
+  await press(page, 'Set up my own book');
+  await expectHeading(page, 'Which pen is in your hand?');
+});

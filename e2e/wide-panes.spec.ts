@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { demoUrl, expectHeading, goTo, press, typeReading } from './support/grower';
+import { demoUrl, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
@@ -107,4 +107,18 @@ test('a dose reached from a saved reading outlives a phone that is turned', asyn
   }
   await press(page, 'Back');
   await expectHeading(page, 'Basil tables');
+});
+
+test('a new book on a wide page shows what each place will hold, and the first step', async ({
+  page,
+}) => {
+  await page.goto(ownUrl());
+  await expectHeading(page, 'What opens here');
+  await expect(page.getByText('An example, not your book:')).toBeVisible();
+  for (const place of ['Tanks', 'Pens', 'Shelf', 'Book']) {
+    await goTo(page, place);
+    await expectHeading(page, 'What stands here');
+  }
+  await press(page, 'Set up a pen and a tank');
+  await expectHeading(page, 'Which pen is in your hand?');
 });

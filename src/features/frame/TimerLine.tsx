@@ -3,7 +3,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TimerRow } from '@/book/answers';
-import { useAnswer, useNowMs, questions } from '@/book/react';
+import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { askToCall, calling } from '@/shell/device/calls';
 import { inBackground } from '@/trouble';
 import { Press } from '@/ui/button';
@@ -39,8 +39,9 @@ export function TimerLine() {
   );
 }
 
-/** Asked at the first timer and not before; a press asks the browser. */
+/** Asked at the first timer of one’s own book and not before; a press asks the browser. */
 function OfferToCall() {
+  const { opened, device, setDevice } = useBook();
   const [state, setState] = useState(calling);
   const [answered, setAnswered] = useState(false);
   if (answered)
@@ -49,17 +50,28 @@ function OfferToCall() {
         {state === 'allowed' ? frameSays.willCall : frameSays.wontCall}
       </Say>
     );
-  if (state !== 'unasked') return null;
+  if (state !== 'unasked' || opened.book !== 'own' || device.callsDeclined) return null;
   const ask = async () => {
     setState(await askToCall());
     setAnswered(true);
   };
   return (
-    <Press onPress={() => inBackground('calling', ask())} style={styles.line}>
-      <Say size="small" bold tone="action" style={styles.words}>
-        {frameSays.callMe}
-      </Say>
-    </Press>
+    <View style={styles.offer}>
+      <Press onPress={() => inBackground('calling', ask())} style={styles.line}>
+        <Say size="small" bold tone="action" style={styles.words}>
+          {frameSays.callMe}
+        </Say>
+      </Press>
+      <Press
+        name={frameSays.doNotCall}
+        onPress={() => setDevice({ callsDeclined: true })}
+        style={styles.no}
+      >
+        <Say size="small" bold tone="action">
+          {frameSays.no}
+        </Say>
+      </Press>
+    </View>
   );
 }
 
@@ -89,6 +101,8 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderBottomColor: color.edge,
   },
+  offer: { flexGrow: 1, flexBasis: 180, flexDirection: 'row' },
+  no: { minHeight: TOUCH - 8, minWidth: TOUCH, alignItems: 'center', justifyContent: 'center' },
   line: { flexGrow: 1, flexBasis: 180, minHeight: TOUCH - 8, justifyContent: 'center' },
   track: {
     position: 'absolute',

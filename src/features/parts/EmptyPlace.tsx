@@ -10,8 +10,8 @@ import { EMPTY_PLACES, emptySays, type EmptyPlaceName } from '@/words/parts/empt
 
 interface Props {
   readonly place: EmptyPlaceName;
-  /** Where the first step leads. */
-  readonly href: Path;
+  /** Where the first step leads; absent where the list beside it has the button. */
+  readonly href?: Path;
 }
 
 const BAND = { low: 5.5, high: 6.5 };
@@ -20,10 +20,20 @@ const EXPANDED_U = 0.08;
 /** In the wide pane of a place that is empty: what it will show, drawn, and the first step. */
 export function EmptyPlace({ place, href }: Props) {
   const router = useRouter();
-  const { title, text, label, examples } = EMPTY_PLACES[place];
+  const { title, text, examples } = EMPTY_PLACES[place];
   return (
     <Screen
-      actions={<Button kind="main" wet grow label={label} onPress={() => router.navigate(href)} />}
+      actions={
+        href ? (
+          <Button
+            kind="main"
+            wet
+            grow
+            label={emptySays.setUp}
+            onPress={() => router.navigate(href)}
+          />
+        ) : null
+      }
     >
       <Say size="huge" face="slab" heading={1}>
         {title}

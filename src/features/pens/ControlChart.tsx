@@ -7,7 +7,7 @@ import { dayMonth } from '@/words';
 import { controlChartSays } from '@/words/pens/controlChart';
 import type { ControlPoint } from './controlModel';
 
-const LEFT = 64;
+const LEFT = 84;
 
 interface Props {
   readonly penCode: string;

@@ -26,7 +26,7 @@ interface Props {
 }
 
 const HEIGHT = 150;
-const LEFT = 64;
+const LEFT = 84;
 
 /** How a pen drifts: the sentence first, then its error through time in the notch of its tolerance. */
 export function DriftPanel({ drift, nowMs }: Props) {

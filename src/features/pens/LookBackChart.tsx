@@ -7,7 +7,7 @@ import { dayMonth } from '@/words';
 import { lookBackChartSays } from '@/words/pens/lookBackChart';
 import { writeError } from './driftViewModel';
 
-const LEFT = 64;
+const LEFT = 84;
 
 /** The line the pen moved along between the two checks, each reading at its day. */
 export function LookBackChart({ answer }: { readonly answer: LookBackAnswer }) {

@@ -24,7 +24,7 @@ export function PensTable() {
   const formats = useFormats();
   const { data: pens } = useAnswer(questions.pens(nowMs));
   if (!pens) return <Skeleton label={pensSays.loadingPens} />;
-  if (pens.length === 0) return <EmptyPlace place="pens" href={paths.newPen} />;
+  if (pens.length === 0) return <EmptyPlace place="pens" />;
   const rows = pens.flatMap((pen) =>
     pen.sides.map((side) => {
       const name = `${pen.body.code} ${side.quantity === 'ph' ? 'pH' : 'EC'} · ${pen.body.name}`;

@@ -44,6 +44,7 @@ export function RoundScreen() {
       <Say size="small" tone="soft">
         {shortDay(nowMs)} · {roundProgress(round)}
       </Say>
+      <TakeTour />
       {round.stagesToday.map((news) => (
         <StageNote key={news.tankId} news={news} when="today" />
       ))}
@@ -81,7 +82,6 @@ export function RoundScreen() {
           ))}
         </View>
       ) : null}
-      <TakeTour />
       {round.ahead.length > 0 ? (
         <View>
           <Say size="large" face="slab" heading={2}>

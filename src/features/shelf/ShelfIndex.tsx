@@ -1,6 +1,5 @@
 import { questions, useAnswer, useNowMs } from '@/book/react';
 import { EmptyPlace } from '@/features/parts/EmptyPlace';
-import { paths } from '@/shell/navigation/paths';
 import { useIsWide } from '@/shell/useIsWide';
 import { Skeleton } from '@/ui/layout';
 import { shelfSays } from '@/words/shelf/shelf';
@@ -18,5 +17,5 @@ function FirstLot() {
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label={shelfSays.loadingTheShelf} />;
   const first = lotInView(lots);
-  return first ? <LotDetail lotId={first.id} /> : <EmptyPlace place="shelf" href={paths.newLot} />;
+  return first ? <LotDetail lotId={first.id} /> : <EmptyPlace place="shelf" />;
 }

@@ -119,7 +119,7 @@ export function TankDetail({
           {beside ? null : (
             <Button
               kind="text"
-              label={tankSays.changeTheTank}
+              label={isSpot ? tankSays.changeThePlace : tankSays.changeTheTank}
               onPress={() => go(paths.editTank(tankId))}
             />
           )}

@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { EmptyPlace } from '@/features/parts/EmptyPlace';
-import { paths } from '@/shell/navigation/paths';
 import { DataTable } from '@/features/parts/DataTable';
 import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -23,7 +22,7 @@ export function TanksTable() {
   const [as, setAs] = useState<'table' | 'strips'>('table');
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label={tanksSays.loadingTanks} />;
-  if (tanks.length === 0) return <EmptyPlace place="tanks" href={paths.newTank} />;
+  if (tanks.length === 0) return <EmptyPlace place="tanks" />;
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>

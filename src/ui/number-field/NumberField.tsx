@@ -72,9 +72,12 @@ export function NumberField(props: Props) {
             }
             onFocus={(event) => {
               const field = event.target as unknown as HTMLInputElement;
-              if (goesOn.current) field.setSelectionRange(field.value.length, field.value.length);
-              else selectAll(field);
+              // In an empty field a selection would only disturb the first digit, already on its way.
+              const typesOn = goesOn.current;
               goesOn.current = false;
+              if (field.value === '') return;
+              if (typesOn) field.setSelectionRange(field.value.length, field.value.length);
+              else selectAll(field);
             }}
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />
@@ -88,12 +91,10 @@ export function NumberField(props: Props) {
 
 /**
  * Selects what stands in the field, so that typing replaces it. Some browsers undo a selection made
- * within the focus; the second one is for them, and never takes a digit typed meanwhile. In an empty
- * field there is nothing to select, and a selection would only disturb the first digit.
+ * within the focus; the second one is for them, and never takes a digit typed meanwhile.
  */
 function selectAll(field: HTMLInputElement): void {
   const before = field.value;
-  if (before === '') return;
   field.select();
   setTimeout(() => {
     if (field.value === before && document.activeElement === field) field.select();

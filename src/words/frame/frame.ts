@@ -28,6 +28,8 @@ export const frameSays = {
   withKey: (label: string, key: number) => `${label} (key ${key})`,
   timers: 'Timers',
   callMe: 'Call me when a timer ends',
+  no: 'No',
+  doNotCall: 'Do not call me when a timer ends',
   willCall:
     'You are called when a timer ends, while Zolder is open behind other pages. Not once it is closed or the phone sleeps.',
   wontCall: 'This browser will not call you. The timers stand here.',

@@ -2,6 +2,7 @@
 export const tankSays = {
   topUp: 'Top up',
   changeTheTank: 'Change the tank',
+  changeThePlace: 'Change the place',
   goesOnTo: (stage: string, day: string) => `${stage} from ${day}`,
   noReadingYet: 'No reading yet. It will show here against its band.',
   notInBook: 'This tank is not in the book.',
