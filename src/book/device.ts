@@ -16,6 +16,8 @@ const deviceSchema = z.object({
   sounds: z.boolean().default(true),
   /** The browser's offer to install was shown. */
   installOffered: z.boolean().optional(),
+  /** The Round shows what others look after too. */
+  roundOfAll: z.boolean().optional(),
   /** Being called when a timer ends was offered and declined. */
   callsDeclined: z.boolean().optional(),
   /** Where the tour of the demo stands; absent: nobody takes it. */

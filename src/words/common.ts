@@ -27,6 +27,8 @@ export const commonSays = {
   help: 'Help',
   settings: 'Settings',
   thisScreenBroke: 'This screen broke.',
+  whoLooksAfterIt: 'Who looks after it?',
+  initialsOrEverybody: 'Initials. Empty: everybody.',
   nothingHereYet: 'Nothing here yet.',
   close: 'Close',
   check: 'Check',

@@ -146,8 +146,10 @@ export interface ReadingsPage {
 export interface ReadAnswer {
   readonly tanks: readonly TankAnswer[];
   readonly pens: readonly PenAnswer[];
-  /** The pens last used on each tank. */
-  readonly remembered: Readonly<Record<string, { phPenId?: string; ecPenId?: string }>>;
+  /** The pens last used on each tank, and what was read of it the last two times, where that was one. */
+  readonly remembered: Readonly<
+    Record<string, { phPenId?: string; ecPenId?: string; readonly sample?: Sample }>
+  >;
   /** The last values each pen displayed, newest first: three alike and the display may be held. */
   readonly lastShown: Readonly<
     Record<string, { readonly ph: readonly number[]; readonly ec: readonly number[] }>

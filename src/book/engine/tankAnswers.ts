@@ -111,13 +111,13 @@ export function reservoirAnswer(
 
 /** What Read needs: tanks, pens with their state now, and the pens last used on each tank. */
 export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
-  const remembered: Record<string, { phPenId?: string; ecPenId?: string }> = {};
+  const remembered: Record<string, { phPenId?: string; ecPenId?: string; sample?: Sample }> = {};
   const expected: Record<string, ExpectedNow> = {};
   for (const { id, body } of book.all('tank')) {
     const recent = readingsOf(book, id, usualSample(body)).slice(0, 20);
     const phPenId = recent.find((reading) => reading.body.ph)?.body.ph?.penId;
     const ecPenId = recent.find((reading) => reading.body.ec)?.body.ec?.penId;
-    remembered[id] = { phPenId, ecPenId };
+    remembered[id] = { phPenId, ecPenId, sample: sampleByUse(book, id) };
     expected[id] = spare(
       book,
       body.name,
@@ -136,6 +136,14 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
       standings(book, nowMs + MINUTE_MS).map(({ refId, endMs }) => [refId, endMs]),
     ),
   };
+}
+
+/** What was read of a tank the last two times, where both were the same. */
+function sampleByUse(book: BookState, id: RecordId): Sample | undefined {
+  const [last, before] = SAMPLES.flatMap((kind) => readingsOf(book, id, kind).slice(0, 2))
+    .map(({ body }) => body)
+    .sort((a, b) => (a.takenAt < b.takenAt ? 1 : -1));
+  return last?.sampleKind === before?.sampleKind ? last?.sampleKind : undefined;
 }
 
 /** How many values of a pen tell whether its display stands still. */

@@ -1,16 +1,17 @@
 import { useRouter } from 'expo-router';
 import { NotThere } from '@/features/parts/NotThere';
-import type { TankAnswer } from '@/book/answers';
+import type { ReadAnswer } from '@/book/answers';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
+import { SAMPLE_NAME } from '@/words';
 import { commonSays } from '@/words/common';
 import { readSays } from '@/words/read/read';
 
 /** Which tank is it? */
-export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] }) {
+export function ChooseTank({ tanks, remembered }: Pick<ReadAnswer, 'tanks' | 'remembered'>) {
   const router = useRouter();
   return (
     <Screen
@@ -30,7 +31,8 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
         {tanks.length === 0 ? readSays.noTankYet : readSays.readWhichTank}
       </Say>
       {tanks.map(({ id, number, body }) => {
-        const href = paths.read({ tank: id });
+        const { sample } = remembered[id] ?? {};
+        const href = paths.read({ tank: id, ...(sample ? { sample } : {}) });
         return (
           <LabelRow
             key={id}
@@ -40,6 +42,11 @@ export function ChooseTank({ tanks }: { readonly tanks: readonly TankAnswer[] })
             onPress={() => router.navigate(href)}
           >
             <Say bold>{body.name}</Say>
+            {sample && sample !== 'tank' ? (
+              <Say size="small" tone="soft">
+                {SAMPLE_NAME[sample]}
+              </Say>
+            ) : null}
           </LabelRow>
         );
       })}

@@ -41,7 +41,7 @@ function Reading(props: {
   const { answer, tank, sample, penId, nowMs } = props;
   const [saved, setSaved] = useState<Saved>();
   const [initial, setInitial] = useState(EMPTY_READ);
-  if (!tank) return <ChooseTank tanks={answer.tanks} />;
+  if (!tank) return <ChooseTank {...answer} />;
   if (answer.pens.length === 0) return <NoPens />;
   if (saved) {
     const undone = () => {

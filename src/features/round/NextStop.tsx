@@ -1,4 +1,4 @@
-import { useAnswer, useNowMs, questions } from '@/book/react';
+import { useNowMs } from '@/book/react';
 import { PenDetail } from '@/features/pens/PenScreen';
 import { TankDetail } from '@/features/tanks/TankScreen';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -7,12 +7,14 @@ import { EmptyPlace } from '@/features/parts/EmptyPlace';
 import { paths } from '@/shell/navigation/paths';
 import { roundSays } from '@/words/round/round';
 import { nextStop } from './roundViewModel';
+import { useRound } from './useRound';
 
 /** What waits next in the round, opened: the pen to check, or the tank to read. */
 export function NextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(questions.round(nowMs));
-  if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
+  const mine = useRound();
+  if (!mine) return <Skeleton label={roundSays.loadingTheRound} />;
+  const { round } = mine;
   const stop = nextStop(round, nowMs)?.stop ?? round.stops[0];
   if (stop && 'pen' in stop) return <PenDetail penId={stop.pen.id} />;
   if (stop && 'tank' in stop) return <TankDetail tankId={stop.tank.id} />;

@@ -1,17 +1,18 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useAnswer, useNowMs, questions } from '@/book/react';
+import { useBook, useNowMs } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { shortDay } from '@/words';
+import { counted, shortDay } from '@/words';
 import { TakeTour } from '@/features/welcome/Tour';
 import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { NotToday } from './NotToday';
 import { DoneStop, OpenStop, SkippedRow } from './Stops';
 import { StageNote } from './StageNote';
 import { nextStop, stopHref } from './roundViewModel';
+import { useRound } from './useRound';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { isOpen, roundHeadline, roundProgress } from '@/words/round/headline';
 import { roundSays } from '@/words/round/round';
@@ -22,8 +23,9 @@ export function RoundScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const formats = useFormats();
-  const { data: round } = useAnswer(questions.round(nowMs));
-  if (!round) return <Skeleton label={roundSays.loadingTheRound} />;
+  const mine = useRound();
+  if (!mine) return <Skeleton label={roundSays.loadingTheRound} />;
+  const { round } = mine;
   if (round.penCount === 0 && round.tankCount === 0) return <WelcomeDoors />;
   const next = nextStop(round, nowMs);
   const go = (href: Path) => router.navigate(href);
@@ -45,6 +47,7 @@ export function RoundScreen() {
         {shortDay(nowMs)} · {roundProgress(round)}
       </Say>
       <TakeTour />
+      <OthersStops others={mine.others} />
       {round.stagesToday.map((news) => (
         <StageNote key={news.tankId} news={news} when="today" />
       ))}
@@ -95,5 +98,21 @@ export function RoundScreen() {
         </View>
       ) : null}
     </Screen>
+  );
+}
+
+/** How many stops others look after, with the press that shows or leaves them out. */
+function OthersStops({ others }: { readonly others: number }) {
+  const { device, setDevice } = useBook();
+  if (others === 0) return null;
+  const all = device.roundOfAll === true;
+  return (
+    <Button
+      kind="text"
+      label={
+        all ? roundSays.onlyMine(device.initials) : roundSays.alsoOthers(counted(others, 'stop'))
+      }
+      onPress={() => setDevice({ roundOfAll: !all })}
+    />
   );
 }

@@ -1,9 +1,10 @@
-import { useAnswer, useNowMs, questions } from '@/book/react';
+import { useNowMs } from '@/book/react';
 import { nextStop } from './roundViewModel';
+import { useRound } from './useRound';
 
 /** What comes next in the walk, for the button that leads on from any stop. */
 export function useNextStop() {
   const nowMs = useNowMs();
-  const { data: round } = useAnswer(questions.round(nowMs));
-  return round && nextStop(round, nowMs);
+  const mine = useRound();
+  return mine && nextStop(mine.round, nowMs);
 }

@@ -92,7 +92,9 @@ export function TankDetail({
               grow
               label={commonSays.read}
               keyHint={hint('R')}
-              onPress={() => go(paths.read({ tank: tankId }))}
+              onPress={() =>
+                go(paths.read({ tank: tankId, ...(chosen ? { sample: chosen } : {}) }))
+              }
             />
           </>
         )

@@ -5,7 +5,7 @@ import { SPOT_SAMPLES } from '@/records/samples';
 import { SAMPLE_HINT, SAMPLE_NAME, type Formats } from '@/words';
 import { spotSays } from '@/words/tanks/spot';
 import { bandOf, bandsDefaults, ecEnd, pairIssue, phEnd } from './bandsSchema';
-import { everyField } from './tankFields';
+import { everyField, keptByField } from './tankFields';
 
 const spotField = fieldOf<Tank | undefined>();
 
@@ -55,6 +55,7 @@ export const spotFields = (formats: Formats) => {
     ecLow: ec('ecLow', spotSays.ecFrom),
     ecHigh: ec('ecHigh', spotSays.ecTo),
     every: everyField<Tank>(formats),
+    keptBy: keptByField<Tank>(),
     note: spotField({
       label: spotSays.note,
       schema: z.string().max(4000),
@@ -72,11 +73,12 @@ export const spotSchema = (formats: Formats) =>
       wrong('phHigh', pairIssue(form.phLow, form.phHigh));
       wrong('ecHigh', pairIssue(form.ecLow, form.ecHigh));
     })
-    .transform(({ name, readOf, note, every, ...ends }) => ({
+    .transform(({ name, readOf, note, every, keptBy, ...ends }) => ({
       name,
       readOf,
       note,
       readEveryDays: every === 1 ? undefined : every,
+      keptBy: keptBy.toUpperCase() || undefined,
       sampleBands: {
         [readOf]: { ph: bandOf(ends.phLow, ends.phHigh), ec: bandOf(ends.ecLow, ends.ecHigh) },
       },

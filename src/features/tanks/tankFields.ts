@@ -6,6 +6,7 @@ import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
 import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
 import type { Reservoir, Tank } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { commonSays } from '@/words/common';
 
 const phEnd = typedNumber('pH').refine((ph) => ph >= 0 && ph <= 14, 'pH runs from 0 to 14.');
 const aboveZero = { from: ABOVE_ZERO, to: Infinity, message: 'Above zero.' };
@@ -142,7 +143,19 @@ export const everyField = <Body extends Pick<Tank, 'readEveryDays'>>(formats: Fo
     from: (tank) => marked(formats)(tank?.readEveryDays),
   });
 
-const reading = (formats: Formats) => ({ every: everyField<Reservoir>(formats) });
+/** Whose Round it stands on. */
+export const keptByField = <Body extends Pick<Tank, 'keptBy'>>() =>
+  fieldOf<Body | undefined>()({
+    label: commonSays.whoLooksAfterIt,
+    hint: commonSays.initialsOrEverybody,
+    schema: z.string().trim().max(4, 'Four signs at most.'),
+    from: (tank) => tank?.keptBy ?? '',
+  });
+
+const reading = (formats: Formats) => ({
+  every: everyField<Reservoir>(formats),
+  keptBy: keptByField<Reservoir>(),
+});
 
 const mixing = (formats: Formats) => ({
   full: tankField({
@@ -276,6 +289,7 @@ export const tankFormSchema = (formats: Formats) =>
       fullL: form.full === undefined ? undefined : litresFrom(form.full, volumeUnit),
       pumpLPerMin: form.pump,
       readEveryDays: form.every === 1 ? undefined : form.every,
+      keptBy: form.keptBy.toUpperCase() || undefined,
       alphaPerC: form.alpha / 100,
       waters: sharesOf(form),
       recipe:

@@ -15,6 +15,9 @@ export const calendarDay = z.iso.date();
 /** A short text a person typed. */
 export const shortText = z.string().trim().max(200);
 
+/** Initials of who looks after a pen or a tank. */
+export const initialsText = z.string().trim().max(4);
+
 /** A note a person typed. */
 export const noteText = z.string().max(4000);
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CHECK_POLICIES } from '@/core/schedule';
-import { finite, instant, noteText, positive, shortText } from './common';
+import { finite, initialsText, instant, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
 const pressSchema = z.object({
@@ -128,6 +128,8 @@ export const penSchema = z
     gone: z.object({ why: z.enum(['lost', 'sold', 'broken']), at: instant }).optional(),
     display: displaySchema.optional(),
     papers: papersSchema.optional(),
+    /** Whose Round it stands on, by initials; everybody’s where absent. */
+    keptBy: initialsText.optional(),
     note: noteText.default(''),
   })
   .refine((pen) => pen.ph !== null || pen.ec !== null, {

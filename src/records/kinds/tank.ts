@@ -3,7 +3,16 @@ import type { Band } from '@/core/verdict';
 import { z } from 'zod';
 import { SPOT_SAMPLES } from '../samples';
 import { bandSchema } from './band';
-import { calendarDay, finite, instant, noteText, positive, recordRef, shortText } from './common';
+import {
+  calendarDay,
+  finite,
+  initialsText,
+  instant,
+  noteText,
+  positive,
+  recordRef,
+  shortText,
+} from './common';
 import { sampleBandsSchema } from './sample';
 
 /** A stage of a crop and the bands that hold from its day on. */
@@ -60,6 +69,8 @@ const shape = z.object({
   learnFrom: instant.optional(),
   /** How often it is read, days; every day where absent. */
   readEveryDays: positive.max(90).optional(),
+  /** Whose Round it stands on, by initials; everybody’s where absent. */
+  keptBy: initialsText.optional(),
   /** The stages of its crop by their days; from the first on, its bands follow them. */
   plan: z.array(planStageSchema).max(40).optional(),
   /** Out of use: its record stays, the Round passes it by. */

@@ -13,6 +13,8 @@ export const roundSays = {
   dose: 'Dose',
   save: 'Save',
   aCopyOfTheBook: 'A copy of the book',
+  alsoOthers: (stops: string) => `Show also the ${stops} others look after`,
+  onlyMine: (initials: string) => `Only what ${initials} looks after`,
   notToday: 'Not today…',
   readAnother: 'Read another tank or place',
   whyNotToday: (what: string) => `Why is ${what} passed by today?`,

@@ -4,6 +4,7 @@ import { dayLine } from '@/features/parts/fields/kinds';
 import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Pen } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { commonSays } from '@/words/common';
 import { onPapers, penField } from './onPen';
 
 /** What a pen is called. */
@@ -82,6 +83,13 @@ export const policyFields = (formats: Formats) => ({
     schema: z.enum(['byUse', 'weekly', 'monthly', 'beforeEachCheck']),
     from: (pen) => pen.cleaningPolicy,
     into: (cleaningPolicy, pen) => ({ ...pen, cleaningPolicy }),
+  }),
+  keptBy: penField({
+    label: commonSays.whoLooksAfterIt,
+    hint: commonSays.initialsOrEverybody,
+    schema: z.string().trim().max(4, 'Four signs at most.'),
+    from: ({ keptBy }) => keptBy ?? '',
+    into: (keptBy, pen) => ({ ...pen, keptBy: keptBy.toUpperCase() || undefined }),
   }),
   tolerancePolicy: penField({
     label: 'How far off is good enough?',
