@@ -1,5 +1,5 @@
-import type { Kind } from '@/records/kinds';
-import type { SessionRow, CareRow } from './pens';
+import type { ControlReading, Kind, SkipReason } from '@/records/kinds';
+import type { CareRow, ComparisonRow, SessionRow } from './pens';
 import type { ReadingRow, AdditionRow } from './tanks';
 
 /** One line of the Book. */
@@ -14,6 +14,13 @@ export type LedgerRow =
       readonly atMs: number;
       readonly row: AdditionRow & { readonly tankName: string };
     }
+  | {
+      readonly kind: 'comparison';
+      readonly atMs: number;
+      readonly row: ComparisonRow & { readonly penCode: string };
+    }
+  | { readonly kind: 'control'; readonly atMs: number; readonly row: ControlRow }
+  | { readonly kind: 'skip'; readonly atMs: number; readonly row: SkipRow }
   | { readonly kind: 'voided'; readonly atMs: number; readonly row: VoidedRow }
   | { readonly kind: 'reading'; readonly atMs: number; readonly row: ReadingRow }
   | { readonly kind: 'session'; readonly atMs: number; readonly row: SessionRow };
@@ -25,6 +32,24 @@ interface VoidedRow {
   /** What it was about: a tank's name or a pen's code. */
   readonly about: string;
   readonly why: string;
+  readonly by: string;
+}
+
+/** A pen read in the check standard. */
+interface ControlRow {
+  readonly id: string;
+  readonly penId: string;
+  readonly penCode: string;
+  readonly body: ControlReading;
+  readonly by: string;
+}
+
+/** A stop of the Round that was passed by. */
+interface SkipRow {
+  readonly id: string;
+  /** What it was about: a tank's name or a pen's code; empty for anything else. */
+  readonly about: string;
+  readonly why: SkipReason;
   readonly by: string;
 }
 

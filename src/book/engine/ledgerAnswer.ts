@@ -3,6 +3,7 @@ import { byDescent, eventMs } from '@/records';
 import type { BookState } from './bookState';
 import { sessionRow } from './penAnswers';
 import { readingRow } from './readingRow';
+import { comparisonsOf } from './comparisons';
 import { spare } from './spare';
 import { additionRow } from './tankAnswers';
 
@@ -33,6 +34,33 @@ function voidedIn(book: BookState): Entry[] {
       return [{ atMs, row: () => ({ kind: 'voided', atMs, row }) }];
     }),
   );
+}
+
+/** What adjusts nothing and corrects nothing: comparisons, control readings, stops passed by. */
+function besides(book: BookState): Entry[] {
+  const codeOf = (penId: string) => book.record('pen', penId)?.body.code ?? '?';
+  const comparisons = book.all('pen').flatMap(({ id, body }) =>
+    comparisonsOf(book, id).map((row): Entry => {
+      const { atMs } = row;
+      return {
+        atMs,
+        row: () => ({ kind: 'comparison', atMs, row: { ...row, penCode: body.code } }),
+      };
+    }),
+  );
+  const controls = book.all('controlReading').map(({ id, head, body }): Entry => {
+    const atMs = Date.parse(body.at);
+    const row = { id, body, by: head.by, penId: body.penId, penCode: codeOf(body.penId) };
+    return { atMs, row: () => ({ kind: 'control', atMs, row }) };
+  });
+  const skips = book.all('skip').map(({ id, head, body }): Entry => {
+    const atMs = Date.parse(body.at);
+    const of = body.stop.split('/')[1] ?? '';
+    const about = book.record('tank', of)?.body.name ?? book.record('pen', of)?.body.code ?? '';
+    const row = { id, about, why: body.why, by: head.by };
+    return { atMs, row: () => ({ kind: 'skip', atMs, row }) };
+  });
+  return [...comparisons, ...controls, ...skips];
 }
 
 function entriesOf(book: BookState): readonly Entry[] {
@@ -67,9 +95,14 @@ function entriesOf(book: BookState): readonly Entry[] {
     const row = { ...additionRow({ record, atMs }), tankName };
     return { atMs, row: () => ({ kind: 'addition', atMs, row }) };
   });
-  return [...readings, ...sessions, ...care, ...additions, ...voidedIn(book)].sort(
-    (a, b) => b.atMs - a.atMs,
-  );
+  return [
+    ...readings,
+    ...sessions,
+    ...care,
+    ...additions,
+    ...besides(book),
+    ...voidedIn(book),
+  ].sort((a, b) => b.atMs - a.atMs);
 }
 
 /** The newest `count` lines of the Book. */

@@ -1,4 +1,5 @@
 import { DAY_MS, HOUR_MS } from '@/core/units';
+import { ledgerAnswer } from './ledgerAnswer';
 import { roundAnswer } from './roundAnswer';
 import { diary, checkedPen, tank } from './testing/diary';
 
@@ -33,7 +34,7 @@ describe('the stops of a morning', () => {
   });
 
   test('read out of band it stays a stop until it is read in band, or is passed by for the day', () => {
-    const { morning, reading, tankId, write, at } = house();
+    const { book, morning, reading, tankId, write, at } = house();
     reading(1, tankId, 7.4);
     const key = `correct/${tankId}`;
     expect(morning(1, 9).stops.find((stop) => stop.key === key)).toMatchObject({
@@ -48,6 +49,13 @@ describe('the stops of a morning', () => {
     expect(morning(1, 11).stops.find((stop) => stop.key === key)?.skipped).toMatchObject({
       why: 'nothingAtHand',
     });
+    // It stands in the Book, with what it was about.
+    expect(ledgerAnswer(book, 10).rows).toContainEqual(
+      expect.objectContaining({
+        kind: 'skip',
+        row: expect.objectContaining({ about: 'Basil', why: 'nothingAtHand' }) as object,
+      }),
+    );
     // The next morning it is to be read, and is not forgotten; read high again it is back with the reason.
     expect(morning(2).stops.find(({ kind }) => kind === 'tank')).toMatchObject({ done: false });
     reading(2.2, tankId, 7.4);

@@ -44,3 +44,30 @@ test('lines are grouped by day and keep what the pen showed beside the true valu
     href: '/book/20-9',
   });
 });
+
+test('what adjusts nothing stands in the Book too: a comparison, the house control, a stop passed by', () => {
+  const plain = (text: string) => text.replaceAll('\u00a0', ' ');
+  const row = (kind: string, more: object) =>
+    ({ kind, atMs: at(20, 9), row: { id: kind, by: 'AM', ...more } }) as unknown as LedgerRow;
+  const rows = [
+    row('comparison', {
+      penCode: 'P2',
+      otherCode: 'P1',
+      body: { penId: 'p2', what: 'ph', shown: 6.2, against: { by: 'pen', penId: 'p1', shown: 6 } },
+      result: { offset: 0.2, expandedU: 0.06 },
+    }),
+    row('control', {
+      penCode: 'P1',
+      penId: 'p1',
+      body: { nominalPh: 7, shown: 7.02, tempC: 20 },
+    }),
+    row('skip', { about: 'Basil tables', why: 'noTime' }),
+  ];
+  const lines = ledgerDays(rows, formats)[0]!.lines;
+  expect(lines.map(({ title, detail }) => [title, plain(detail)])).toEqual([
+    ['P2 compared. No calibration.', 'pH beside P1: 0.20 ± 0.06 pH high'],
+    ['P1 read in the house control', 'showed 7.02 pH in the 7.00 buffer at 20.0 °C'],
+    ['Basil tables: passed by', 'no time today'],
+  ]);
+  expect(lines.map(({ href }) => href)).toEqual(['/pens/p2', '/pens/p1/control', '/']);
+});

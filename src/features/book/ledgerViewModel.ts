@@ -12,6 +12,9 @@ import {
   type Formats,
 } from '@/words';
 import { paths, type Path } from '@/shell/navigation/paths';
+import { besideSays } from '@/words/book/beside';
+import { comparedWords } from '@/words/pens/compare';
+import { SKIP_WORD } from '@/words/round/stopWords';
 
 /** One line of the Book, in words. */
 export interface LedgerLine {
@@ -46,6 +49,27 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
     const { recordKind, about, why } = entry.row;
     const name = [about, kindName(recordKind).toLowerCase()].filter(Boolean).join(': ');
     return { id: row.id, time, title: `${name}, voided`, detail: why, href: paths.entry(row.id) };
+  }
+  if (entry.kind === 'comparison') {
+    const { penCode, body } = entry.row;
+    const title = besideSays.compared(penCode);
+    const href = paths.pen(body.penId);
+    return { id: row.id, time, title, detail: comparedWords(entry.row, formats), href };
+  }
+  if (entry.kind === 'control') {
+    const { penCode, penId, body } = entry.row;
+    const detail = besideSays.control({
+      shown: formats.number(body.shown, 2),
+      nominal: formats.number(body.nominalPh, 2),
+      temp: formats.temp(body.tempC),
+    });
+    const href = paths.control(penId);
+    return { id: row.id, time, title: besideSays.inControl(penCode), detail, href };
+  }
+  if (entry.kind === 'skip') {
+    const { about, why } = entry.row;
+    const title = besideSays.passedBy(about);
+    return { id: row.id, time, title, detail: SKIP_WORD[why], href: paths.round };
   }
   if (entry.kind === 'care') {
     const { penCode, body } = entry.row;

@@ -47,7 +47,13 @@ const SHORT = { ph: 'pH', ec: 'EC', temp: 'Thermometer' } as const;
 
 /** A comparison in a line: when, beside what, how far off. */
 export function comparisonLine(row: ComparisonRow, formats: Formats): string {
-  const { body, otherCode, atMs, by } = row;
+  const who = row.by ? ` · ${row.by}` : '';
+  return `${shortDay(row.atMs)} · ${comparedWords(row, formats)}${who}`;
+}
+
+/** What was compared, beside what, and how far off it was. */
+export function comparedWords(row: ComparisonRow, formats: Formats): string {
+  const { body, otherCode } = row;
   const { against } = body;
   const beside =
     against.by === 'pen'
@@ -55,8 +61,7 @@ export function comparisonLine(row: ComparisonRow, formats: Formats): string {
       : against.by === 'meltingIce'
         ? 'in melting ice'
         : 'beside another thermometer';
-  const who = by ? ` · ${by}` : '';
-  return `${shortDay(atMs)} · ${SHORT[body.what]} ${beside}: ${offsetWords(row, formats)}${who}`;
+  return `${SHORT[body.what]} ${beside}: ${offsetWords(row, formats)}`;
 }
 
 /** The unit of what a pen shows. */
