@@ -20,43 +20,33 @@ export const emptySays = {
   notchSaid: (value: string) => `An example: pH ${value} in a band from 5.50 to 6.50.`,
 } as const;
 
+const BASIL = {
+  code: '1',
+  name: 'Basil tables',
+  line: '6.12 ± 0.08 pH · in band',
+  ph: { value: 6.12, verdict: 'in' },
+} as const;
+const MINT = {
+  code: '2',
+  name: 'Mint trough',
+  line: '6.94 ± 0.08 pH · high: correct it',
+  ph: { value: 6.94, verdict: 'high' },
+} as const;
+
 export const EMPTY_PLACES: Readonly<Record<EmptyPlaceName, EmptyPlaceSays>> = {
   round: {
     title: 'What opens here',
     text: 'The Round lists what is due today: pens to check, tanks to read, doses to read again. Whatever is next stands open here.',
     examples: [
       { code: 'P1', name: 'Pocket pen', line: 'Check due: last check 7 d ago' },
-      {
-        code: '1',
-        name: 'Basil tables',
-        line: '6.12 ± 0.08 pH · in band',
-        ph: { value: 6.12, verdict: 'in' },
-      },
-      {
-        code: '2',
-        name: 'Mint trough',
-        line: '6.94 ± 0.08 pH · high: correct it',
-        ph: { value: 6.94, verdict: 'high' },
-      },
+      BASIL,
+      MINT,
     ],
   },
   tanks: {
     title: 'What stands here',
     text: 'Each tank with its target band and its newest reading, corrected for the pen that took it, with its ±.',
-    examples: [
-      {
-        code: '1',
-        name: 'Basil tables',
-        line: '6.12 ± 0.08 pH · in band',
-        ph: { value: 6.12, verdict: 'in' },
-      },
-      {
-        code: '2',
-        name: 'Mint trough',
-        line: '6.94 ± 0.08 pH · high',
-        ph: { value: 6.94, verdict: 'high' },
-      },
-    ],
+    examples: [BASIL, MINT],
   },
   pens: {
     title: 'What stands here',
