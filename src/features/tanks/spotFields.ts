@@ -5,7 +5,7 @@ import { SPOT_SAMPLES } from '@/records/samples';
 import { SAMPLE_HINT, SAMPLE_NAME, type Formats } from '@/words';
 import { spotSays } from '@/words/tanks/spot';
 import { bandOf, bandsDefaults, ecEnd, pairIssue, phEnd } from './bandsSchema';
-import { everyField, keptByField } from './tankFields';
+import { everyField, keptByField } from './readingFields';
 
 const spotField = fieldOf<Tank | undefined>();
 
