@@ -21,7 +21,8 @@ test('a sitting is left at any moment and resumed where it was, timer and typing
   await press(page, 'Leave the Bench; the sitting is kept');
   await goTo(page, 'Round');
   await expect(page.getByText('A check is open.', { exact: false })).toBeVisible();
-  await page.getByRole('link', { name: /^P1/ }).click();
+  // The watch stands among the timers, and leads back to its cup.
+  await page.getByRole('link', { name: 'P1: still for 30 s, type what it shows' }).click();
   await expectHeading(page, /dip in the 4\.01/);
   await press(page, 'Record 4.20');
   await expectHeading(page, 'P1 is out of tolerance.');

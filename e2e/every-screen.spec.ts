@@ -76,6 +76,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   waters: at('Tanks', (page) => press(page, 'Waters')),
   'water form': at('Tanks', (page) => press(page, 'Waters'), row(/town water/)),
   'plan of the crop': edit('Plan of the crop'),
+  'a place without a tank': at('Tanks', (page) => press(page, 'A pot, bed, slab or drain')),
   'bands of samples': edit('Bands of drain, dripper, substrate'),
   'the coefficient': edit('Measure its coefficient'),
   'jar test': dosing('Jar test'),

@@ -39,7 +39,7 @@ test('cups swapped: the Bench asks, and the first cup is dipped again', async ({
   await dip(page, '7.00', '4.01');
   await press(page, 'Right cup: the pen is that far off');
   await dip(page, '4.01', '7.00');
-  await expect(page.getByText(/were they swapped\?/)).toBeVisible();
+  await expect(page.getByText(/Were the two cups swapped\?/)).toBeVisible();
   await press(page, 'Dip the 7.00 again');
   await dip(page, '7.00', '7.01');
   await dip(page, '4.01', '4.02');

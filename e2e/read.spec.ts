@@ -38,7 +38,7 @@ test('a drifted pen shows a value in the band; the true one is low', async ({ pa
   await openRead(page, 'Basil tables');
   await typeReading(page, { ph: '5.52', temp: '20.5' });
   await expect(page.getByText('Low.', { exact: true })).toBeVisible();
-  await expect(page.getByText(/^true 5\.42 ± 0\.0\d$/)).toBeVisible();
+  await expect(page.getByText(/^true 5\.42 ± 0\.0\d pH$/)).toBeVisible();
   await press(page, 'Save');
   await goTo(page, 'Book');
   await expect(page.getByRole('link', { name: /pH 5\.42 low \(P1 showed 5\.52\)/ })).toBeVisible();
