@@ -62,6 +62,9 @@ const styles = StyleSheet.create({
   field: { gap: space.s1 },
   group: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
   tile: {
+    // A long hint wraps within the tile; it never pushes it over the side.
+    flexShrink: 1,
+    maxWidth: '100%',
     minHeight: TOUCH,
     justifyContent: 'center',
     paddingHorizontal: space.s3,
