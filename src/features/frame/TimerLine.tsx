@@ -15,6 +15,9 @@ import { useTimerCalls } from './useTimerCalls';
 
 const TICK_MS = 1000;
 
+/** What came of asking stands so long, ms. */
+const TOLD_MS = 15_000;
+
 /** Every running timer as a thin line under the head, on every screen. */
 export function TimerLine() {
   const nowMs = useNowMs(TICK_MS);
@@ -54,6 +57,7 @@ function OfferToCall() {
   const ask = async () => {
     setState(await askToCall());
     setAnswered(true);
+    setTimeout(() => setAnswered(false), TOLD_MS);
   };
   return (
     <View style={styles.offer}>

@@ -60,7 +60,8 @@ function SideField(props: Props & { readonly quantity: 'ph' | 'ec'; readonly sta
   const { ec } = pen?.body ?? {};
   if (!pen) return null;
   const bands = bandsOf(tank.body, form.about.sample);
-  const usual = bandsOf(tank.body, 'tank')[quantity] ?? { low: 0, high: 0 };
+  // Steps begin at what was read last, else in the middle of the band of what is read.
+  const usual = bands[quantity] ?? bandsOf(tank.body, 'tank')[quantity] ?? { low: 0, high: 0 };
   const from = tank.latest?.[quantity]?.shown ?? (usual.low + usual.high) / 2;
   return (
     <Panel>

@@ -4,6 +4,7 @@ import { useFieldArray, useForm } from 'react-hook-form';
 import { describeTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { useAct, useAnswer, useNowMs, questions } from '@/book/react';
+import { NotThere } from '@/features/parts/NotThere';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useFormats } from '@/shell/formats';
@@ -14,7 +15,9 @@ import { SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
+import { paths } from '@/shell/navigation/paths';
 import { planSays } from '@/words/tanks/plan';
+import { tankSays } from '@/words/tanks/tank';
 import { PlanStageRow } from './PlanStageRow';
 import { nextRow, planRow, planSchema, type PlanIn, type PlanOut } from './planSchema';
 
@@ -25,7 +28,10 @@ export function PlanScreen() {
   const { ecScale } = useFormats().settings;
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
   const tank = tanks?.find(({ id }) => id === tankId);
-  if (!tanks || !tank) return <Skeleton label={commonSays.loadingTheTank} />;
+  if (!tanks) return <Skeleton label={commonSays.loadingTheTank} />;
+  // A place without a tank has no feed whose bands a plan could change.
+  if (!tank || tank.body.readOf)
+    return <NotThere title={tankSays.notInBook} label={commonSays.allTanks} href={paths.tanks} />;
   return <Fields key={`${tank.revId} ${ecScale}`} tank={tank} tanks={tanks} />;
 }
 

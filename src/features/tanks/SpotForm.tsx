@@ -46,7 +46,11 @@ export function SpotFields({ tank, nextPlace }: Props) {
   const draft = useFormDraft(`spot/${tank?.id ?? 'new'}`, fields);
   const save = handleSubmit(async (out) => {
     const fresh = { crop: '', stage: '', alphaPerC: FEED_ALPHA_PER_C, place: nextPlace };
-    const done = tank ? describeTank(tank, out) : saveTank(undefined, { ...fresh, ...out });
+    // The bands of another method it was read by before stay.
+    const sampleBands = { ...tank?.written.sampleBands, ...out.sampleBands };
+    const done = tank
+      ? describeTank(tank, { ...out, sampleBands })
+      : saveTank(undefined, { ...fresh, ...out });
     const recordIds = await act(done);
     if (!recordIds) return;
     draft.forget();
