@@ -35,7 +35,7 @@ test('the walk: timers under the head, the soak and the dose as stops, the next 
   await expect(page.getByRole('link', { name: /^P2 soaking until/ })).toBeVisible();
   await press(page, 'Next: check P4');
   await expectHeading(page, /P4/);
-  await goTo(page, 'Round');
+  await page.getByRole('link', { name: 'Leave the walk' }).click();
   await page.getByRole('link', { name: /Basil tables/ }).click();
   await page.getByLabel('pH', { exact: true }).fill('5.9');
   await press(page, 'Save');

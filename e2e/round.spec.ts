@@ -31,6 +31,10 @@ test('three tanks are walked with one thumb; what is out of band stays a stop; t
 
   const taps = await countTaps(page);
   await press(page, 'Next: read Basil');
+  // The stop has the whole screen; how far the walk is stands in its head.
+  const places = page.getByRole('navigation', { name: 'Places' });
+  await expect(page.getByText('1 of 4 stops done')).toBeVisible();
+  await expect(places).toHaveCount(0);
   for (const [ph, next] of [
     ['6.0', 'Next: read Mint'],
     ['6.1', 'Next: read Chard'],
@@ -49,6 +53,8 @@ test('three tanks are walked with one thumb; what is out of band stays a stop; t
   }
   expect(await taps()).toBeLessThanOrEqual(6);
 
+  await press(page, /^(The Round|Next: correct Chard)$/);
+  await expect(places).toBeVisible();
   await goTo(page, 'Round');
   await expectHeading(page, 'Chard: pH high.');
   await expect(page.getByText(/^pH is high\. Correct it\./)).toBeVisible();

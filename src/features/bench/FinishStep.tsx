@@ -4,6 +4,7 @@ import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import { nextBenchStep, type BenchOutcome, type BenchPlan } from '@/core/procedure';
+import { useWalking } from '@/shell/navigation/useWalking';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
@@ -18,7 +19,7 @@ import { leftOutAdvice } from '@/words/bench/missWords';
 import { CAP_LIQUIDS, type CapLiquid } from './capLiquids';
 import { StoreChoice } from './StoreChoice';
 import type { Bench } from './useBench';
-import { paths } from '@/shell/navigation/paths';
+import { inWalk, paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { decideSays } from '@/words/bench/decide';
 import { capTip } from '@/acts';
@@ -54,7 +55,10 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
           outcomeSentence(outcome, sideOf(pen.body.code, 'ph')),
           outcomeSentence(alsoOutcome, sideOf(pen.body.code, 'ec')),
         ];
-  const nextHref = then ? paths.bench(pen.id, { quantity: then }) : paths.pen(pen.id);
+  const walking = useWalking();
+  const other = then && paths.bench(pen.id, { quantity: then });
+  // From the walk it goes on to the next stop, which the Round has under the thumb.
+  const nextHref = walking ? (other ? inWalk(other) : paths.round) : (other ?? paths.pen(pen.id));
   const capped = async () => {
     const { nowMs } = thisMoment();
     const timers = await client.timers(nowMs);

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
-import { paths } from '@/shell/navigation/paths';
+import { inWalk, paths } from '@/shell/navigation/paths';
+import { useWalking } from '@/shell/navigation/useWalking';
 import { Choice } from '@/ui/form';
 import { prepareSays } from '@/words/bench/prepare';
 import type { Bench } from './useBench';
@@ -13,10 +14,12 @@ interface Props {
 /** What a pen with two modes is set to now; one bottle for both is the sitting of its pH side. */
 export function ModeQuestion({ penId, quantity, bench }: Props) {
   const router = useRouter();
+  const walking = useWalking();
   const usual = quantity === 'ph' ? 'oneBottle' : 'points';
   const choose = (mode: 'oneBottle' | 'points') => {
+    const href = paths.bench(penId, { quantity: 'ph' });
     if (quantity === 'ec' && mode === 'oneBottle')
-      return router.replace(paths.bench(penId, { quantity: 'ph' }));
+      return router.replace(walking ? inWalk(href) : href);
     bench.change({ mode });
   };
   return (

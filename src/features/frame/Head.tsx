@@ -1,8 +1,6 @@
 import { useRouter } from 'expo-router';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
-import Moon from 'lucide-react-native/icons/moon';
 import Settings from 'lucide-react-native/icons/settings-2';
-import Sun from 'lucide-react-native/icons/sun';
 import { StyleSheet, View } from 'react-native';
 import { useBook } from '@/book/react';
 import { Press } from '@/ui/button';
@@ -12,17 +10,17 @@ import { useLeaveDemo } from '@/shell/otherBook';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { frameSays } from '@/words/frame/frame';
+import { DarkSwitch } from './DarkSwitch';
 
 /** The name of the made-up place. */
 const DEMO_NAME = frameSays.demoName;
 
 /** The head of every screen: whose book this is, the demo mark, the dark, the settings. */
 export function Head() {
-  const { opened, device, setDevice } = useBook();
+  const { opened } = useBook();
   const router = useRouter();
   const leave = useLeaveDemo();
   const demo = opened.book === 'demo';
-  const dark = device.theme === 'lightsOut';
   return (
     <View role="banner" style={styles.head}>
       <View style={styles.name}>
@@ -37,19 +35,7 @@ export function Head() {
           </Press>
         ) : null}
       </View>
-      <Press
-        role="switch"
-        name={commonSays.lightsOut}
-        checked={dark}
-        onPress={() => setDevice({ theme: dark ? 'day' : 'lightsOut' })}
-        style={styles.icon}
-      >
-        {dark ? (
-          <Sun size={22} color={color.inkSoft} aria-hidden />
-        ) : (
-          <Moon size={22} color={color.inkSoft} aria-hidden />
-        )}
-      </Press>
+      <DarkSwitch />
       <Press
         name={commonSays.help}
         href={paths.help}

@@ -11,6 +11,8 @@ import { ClockNote } from './ClockNote';
 import { EmptiedPage } from './EmptiedPage';
 import { FormatsProvider } from '@/shell/formats';
 import { Head } from './Head';
+import { WalkHead } from './WalkHead';
+import { useWalking } from '@/shell/navigation/useWalking';
 import { HealthNote } from './HealthNote';
 import { Keys } from '@/shell/keys/Keys';
 import { NewVersionNote } from './NewVersionNote';
@@ -71,13 +73,15 @@ function Frame() {
   const { device } = useBook();
   const wide = useIsWide();
   const keypad = useVisibleHeight();
+  // A stop of the walk has a phone's screen to itself.
+  const walking = useWalking() && !wide;
   useEffect(() => applyTheme(device.theme, device.textScale), [device]);
   useEffect(() => warmUp(), []);
   return (
     <View style={[styles.frame, wide && styles.wide]}>
       {wide ? <PlacesBar wide /> : null}
       <View style={styles.place}>
-        <Head />
+        {walking ? <WalkHead /> : <Head />}
         <NewVersionNote />
         <ClockNote />
         <LeftOutIfBroken about="timers">
@@ -94,7 +98,7 @@ function Frame() {
         </PlaceBoundary>
         <ActLine />
       </View>
-      {wide || keypad ? null : <PlacesBar wide={false} />}
+      {wide || keypad || walking ? null : <PlacesBar wide={false} />}
       <LeftOutIfBroken about="overlays">
         <Overlays />
       </LeftOutIfBroken>

@@ -11,7 +11,7 @@ import { JudgedPanel } from '@/features/parts/JudgedPanel';
 import { Button } from '@/ui/button';
 import { InstallOffer } from '@/features/phones/InstallOffer';
 import { useNextStop } from '@/features/round/useNextStop';
-import { stopHref } from '@/features/round/roundViewModel';
+import { walkHref } from '@/features/round/roundViewModel';
 import { Panel, Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { clock, SAMPLE_NAME, waitingOf } from '@/words';
@@ -87,7 +87,7 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
               wet
               grow
               label={next.label}
-              onPress={() => router.replace(stopHref(next.stop))}
+              onPress={() => router.replace(walkHref(next.stop))}
             />
           ) : null}
         </>

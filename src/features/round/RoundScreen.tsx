@@ -11,7 +11,7 @@ import { WelcomeDoors } from '@/features/welcome/WelcomeDoors';
 import { NotToday } from './NotToday';
 import { DoneStop, OpenStop, SkippedRow } from './Stops';
 import { StageNote } from './StageNote';
-import { nextStop, stopHref } from './roundViewModel';
+import { nextStop, walkHref } from './roundViewModel';
 import { useRound } from './useRound';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { isOpen, roundHeadline, roundProgress } from '@/words/round/headline';
@@ -36,7 +36,7 @@ export function RoundScreen() {
     <Screen
       actions={
         next ? (
-          <Button kind="main" wet grow label={next.label} onPress={() => go(stopHref(next.stop))} />
+          <Button kind="main" wet grow label={next.label} onPress={() => go(walkHref(next.stop))} />
         ) : null
       }
     >

@@ -3,7 +3,7 @@ import { additionLine, ago, clock, dueTime, minutesSeconds, type Formats } from 
 import { isOpen } from '@/words/round/headline';
 import { penReason } from '@/words/round/stopWords';
 import { inOneLine } from '@/features/parts/tankLine';
-import { paths, type Path } from '@/shell/navigation/paths';
+import { inWalk, paths, type Path } from '@/shell/navigation/paths';
 
 /** Where a stop leads. */
 export function stopHref(stop: RoundStop): Path {
@@ -29,6 +29,14 @@ export function stopHref(stop: RoundStop): Path {
     case 'pen':
       return paths.bench(stop.pen.id);
   }
+}
+
+/** Where the button of the walk leads: the stop, and where hands are wet it takes the whole screen. */
+export function walkHref(stop: RoundStop): Path {
+  const href = stopHref(stop);
+  return stop.kind === 'tank' || stop.kind === 'reread' || stop.kind === 'pen'
+    ? inWalk(href)
+    : href;
 }
 
 /** The next thing to do, as the main button says it. */

@@ -1,6 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { paths } from './paths';
+import { inWalk, paths } from './paths';
 
 const APP = join(__dirname, '../../../app');
 
@@ -32,5 +32,7 @@ test('what is asked for stands behind the question mark; what is absent does not
   expect(paths.lookBack('p', { quantity: 'ph', at: 12 })).toBe(
     '/pens/p/look-back?quantity=ph&at=12',
   );
+  expect(inWalk(paths.read({ tank: 'a' }))).toBe('/read?tank=a&walk=1');
+  expect(inWalk(paths.bench('p'))).toBe('/pens/p/bench?walk=1');
   expect(paths.jar('t')).toBe('/tanks/t/jar');
 });

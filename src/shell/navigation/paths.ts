@@ -71,3 +71,14 @@ export const paths = {
   help: at('/help'),
   welcome: at('/welcome'),
 } as const;
+
+/** The Book, showing only what is about these. */
+export const inBook = (about: {
+  readonly lot?: string;
+  readonly pen?: string;
+  readonly tank?: string;
+  readonly kind?: string;
+}): Path => asking(paths.book, about);
+
+/** The same screen as a stop of the walk: on a phone it takes the whole screen. */
+export const inWalk = (path: Path): Path => at(`${path}${path.includes('?') ? '&' : '?'}walk=1`);

@@ -25,6 +25,8 @@ export const frameSays = {
     'The computer that serves Zolder does not answer. It is tried again by itself; the other places work.',
   savedIsSafe: 'What you saved is safe, and the other places work.',
   places: 'Places',
+  demo: 'demo',
+  leaveTheWalk: 'Leave the walk',
   withKey: (label: string, key: number) => `${label} (key ${key})`,
   timers: 'Timers',
   callMe: 'Call me when a timer ends',
