@@ -55,6 +55,8 @@ module.exports = [
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       eqeqeq: 'error',
       'import/no-named-as-default-member': 'off',
+      // Tells what the React Compiler would leave as it is; it is not used here.
+      'react-hooks/incompatible-library': 'off',
     },
   },
   {

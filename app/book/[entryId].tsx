@@ -1,1 +1,1 @@
-export { EntryScreen as default } from '@/features/book/EntryScreen';
+export { BookEntry as default } from '@/features/book/BookIndex';

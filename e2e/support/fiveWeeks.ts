@@ -1,4 +1,4 @@
-import { checkBody, profile } from '../../src/book/engine/testing/diary';
+import { checkBody, profile } from '../../src/records/testing/plainCheck';
 import { writeBundle } from '../../src/interchange/bundle';
 import { idSource, writeRevision, type Change, type Revision } from '../../src/records';
 import { penFromProfile } from '../../src/records/profiles';

@@ -1,5 +1,6 @@
 import type {
   BenchAnswer,
+  BookNames,
   Conflict,
   DoseAnswer,
   DosePlanAnswer,
@@ -9,6 +10,8 @@ import type {
   FoundNow,
   ProductAnswer,
   LedgerAnswer,
+  LedgerPart,
+  LedgerQuery,
   LookBackAnswer,
   PenAnswer,
   PenDetailAnswer,
@@ -195,7 +198,9 @@ export interface BookApi {
   timers(nowMs: number): Promise<readonly TimerRow[]>;
   shopping(nowMs: number): Promise<ShoppingAnswer>;
   shelf(nowMs: number): Promise<readonly LotAnswer[]>;
-  ledger(count: number): Promise<LedgerAnswer>;
+  /** A part of the entries that pass the query, newest first. */
+  ledger(query: LedgerQuery, part: LedgerPart): Promise<LedgerAnswer>;
+  bookNames(): Promise<BookNames>;
   /** One entry with everything it ever said; null for a record that is not in the book. */
   entry(recordId: string): Promise<EntryAnswer | null>;
   settings(): Promise<SettingsAnswer>;

@@ -3,6 +3,7 @@ import { ID_PATTERN, KINDS, RECORD_ID_PATTERN, type Kind } from '@/records';
 import { finite } from '@/records/kinds/common';
 import { sampleSchema } from '@/records/kinds/sample';
 import { eventSchema, planSchema } from '@/records/kinds/session';
+import { LEDGER_KINDS, LEDGER_VERDICTS } from './answers';
 import type { BookApi } from './bookApi';
 import { devicePatchSchema } from './device';
 
@@ -48,6 +49,21 @@ const foundNow = z.object({
   atMs: finite,
 });
 
+/** Which entries of the Book are asked for; names come from an address that may be typed. */
+const ledgerQuery = z.object({
+  words: z.string().max(200).optional(),
+  kind: z.enum(LEDGER_KINDS).optional(),
+  tankId: askedId.optional(),
+  penId: askedId.optional(),
+  lotId: askedId.optional(),
+  by: askedId.optional(),
+  verdict: z.enum(LEDGER_VERDICTS).optional(),
+  fromMs: finite.optional(),
+  toMs: finite.optional(),
+});
+
+const ledgerPart = z.object({ skip: count, count: count.max(500) });
+
 /** What each call of the book worker takes, in order; a call without a line here does not compile. */
 export const CALL_SCHEMAS = {
   open: z.tuple([opening, moment, listener, listener]),
@@ -88,7 +104,8 @@ export const CALL_SCHEMAS = {
   timers: z.tuple([nowMs]),
   shopping: z.tuple([nowMs]),
   shelf: z.tuple([nowMs]),
-  ledger: z.tuple([count]),
+  ledger: z.tuple([ledgerQuery, ledgerPart]),
+  bookNames: z.tuple([]),
   entry: z.tuple([askedId]),
   settings: z.tuple([]),
 } as const satisfies Record<keyof BookApi, z.ZodType>;

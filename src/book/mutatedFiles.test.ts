@@ -93,7 +93,7 @@ async function toTheEnd(text: string) {
     q.tanks(MOMENT.nowMs),
     q.pens(MOMENT.nowMs),
     q.shelf(MOMENT.nowMs),
-    q.ledger(50),
+    q.ledger({}, { skip: 0, count: 50 }),
     q.conflicts(),
     q.settings(),
   ]);

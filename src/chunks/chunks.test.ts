@@ -22,7 +22,7 @@ const asked = sources.flatMap((path) =>
 );
 
 /** What they hold. */
-const held = ['charts', 'tables', 'forms', 'dosing'].flatMap((chunk) =>
+const held = ['charts', 'tables', 'forms', 'dosing', 'book'].flatMap((chunk) =>
   [...readFileSync(join(__dirname, `${chunk}.ts`), 'utf8').matchAll(/export \{ (\w+) \}/g)].map(
     ([, name]) => `${chunk} ${name}`,
   ),

@@ -21,3 +21,4 @@ export { ControlScreen } from '@/features/pens/ControlScreen';
 export { ProbesScreen } from '@/features/pens/ProbesScreen';
 export { PhonesScreen } from '@/features/phones/PhonesScreen';
 export { TakeAlong } from '@/features/phones/TakeAlong';
+export { BookFilters } from '@/features/book/BookFilters';

@@ -4,4 +4,5 @@ import { provideChunk } from '@/shell/chunk';
 provideChunk('charts', () => import('./charts'));
 provideChunk('tables', () => import('./tables'));
 provideChunk('forms', () => import('./forms'));
+provideChunk('book', () => import('./book'));
 provideChunk('dosing', () => import('./dosing'));

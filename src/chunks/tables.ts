@@ -1,4 +1,3 @@
 /** Every table for comparing in one chunk, loaded on a wide page. */
 export { TanksTable } from '@/features/tanks/TanksTable';
 export { PensTable } from '@/features/pens/PensTable';
-export { LedgerTable } from '@/features/book/LedgerTable';

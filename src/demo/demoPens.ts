@@ -19,7 +19,10 @@ export interface DemoPen {
 function make(profileId: string, code: string, name: string): Pen {
   const profile = GENERIC_PROFILES.find(({ id }) => id === profileId);
   if (!profile) throw new RangeError(`no profile ${profileId}`);
-  return penFromProfile(profile, { code, name });
+  const bare = penFromProfile(profile, { code, name });
+  // Its number as the house wrote it on the pen.
+  const papers = { boughtOn: '', guaranteeUntil: '', certificate: '', batteries: '' };
+  return { ...bare, papers: { ...papers, ...bare.papers, serial: `KG-00${code.slice(1)}` } };
 }
 
 /** The five pens of the glasshouse. P4 is old and moves; P3's face gets greasy. */

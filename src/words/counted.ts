@@ -4,6 +4,7 @@ const PLURAL = {
   check: 'checks',
   cup: 'cups',
   day: 'days',
+  dose: 'doses',
   entry: 'entries',
   hour: 'hours',
   lot: 'lots',

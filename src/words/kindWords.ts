@@ -30,6 +30,12 @@ export function kindName(kind: Kind): string {
   return `${one[0]!.toUpperCase()}${one.slice(1)}`;
 }
 
+/** Several of a kind, in a heading or a choice. */
+export function kindsName(kind: Kind): string {
+  const many = KIND_NAME[kind][1];
+  return `${many[0]!.toUpperCase()}${many.slice(1)}`;
+}
+
 /** So many of a kind: 1 reading, 2 readings. */
 export function countOfKind(count: number, kind: Kind): string {
   return `${count} ${KIND_NAME[kind][count === 1 ? 0 : 1]}`;

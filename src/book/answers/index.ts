@@ -1,5 +1,6 @@
 export * from './dose';
 export * from './ledger';
+export * from './ledgerQuery';
 export * from './names';
 export * from './pens';
 export * from './round';

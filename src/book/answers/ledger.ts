@@ -1,4 +1,4 @@
-import type { ControlReading, Kind, SkipReason } from '@/records/kinds';
+import type { ControlReading, JarTest, Kind, Lot, Probe, SkipReason } from '@/records/kinds';
 import type { CareRow, ComparisonRow, SessionRow } from './pens';
 import type { ReadingRow, AdditionRow } from './tanks';
 
@@ -20,6 +20,9 @@ export type LedgerRow =
       readonly row: ComparisonRow & { readonly penCode: string };
     }
   | { readonly kind: 'control'; readonly atMs: number; readonly row: ControlRow }
+  | { readonly kind: 'jar'; readonly atMs: number; readonly row: JarRow }
+  | { readonly kind: 'probe'; readonly atMs: number; readonly row: ProbeRow }
+  | { readonly kind: 'lot'; readonly atMs: number; readonly row: LotRow }
   | { readonly kind: 'skip'; readonly atMs: number; readonly row: SkipRow }
   | { readonly kind: 'voided'; readonly atMs: number; readonly row: VoidedRow }
   | { readonly kind: 'reading'; readonly atMs: number; readonly row: ReadingRow }
@@ -53,9 +56,44 @@ interface SkipRow {
   readonly by: string;
 }
 
-/** The newest part of the Book. */
+/** A product tried in a sample. */
+interface JarRow {
+  readonly id: string;
+  readonly tankName: string;
+  readonly body: JarTest;
+  readonly by: string;
+}
+
+/** A probe fitted on a pen. */
+interface ProbeRow {
+  readonly id: string;
+  readonly penCode: string;
+  readonly body: Probe;
+  readonly by: string;
+}
+
+/** A bottle that came to the Shelf. */
+interface LotRow {
+  readonly id: string;
+  readonly body: Lot;
+  readonly by: string;
+}
+
+/** What the Book can be asked about, by name. */
+export interface BookNames {
+  readonly tanks: readonly { readonly id: string; readonly name: string }[];
+  readonly pens: readonly { readonly id: string; readonly name: string }[];
+  readonly lots: readonly { readonly id: string; readonly name: string }[];
+  /** Initials of everybody who wrote an entry. */
+  readonly people: readonly string[];
+}
+
+/** A part of the Book, newest first. */
 export interface LedgerAnswer {
   readonly rows: readonly LedgerRow[];
+  /** Entries that pass the query. */
+  readonly found: number;
+  /** Entries in the Book. */
   readonly total: number;
 }
 
@@ -87,6 +125,52 @@ export interface EntryVersion {
   readonly body: unknown;
 }
 
+/** Where one can go from an entry. */
+export interface EntryLink {
+  readonly role:
+    | 'tank'
+    | 'pen'
+    | 'lot'
+    /** The check a reading rests on, and the first after it. */
+    | 'checkBefore'
+    | 'checkAfter'
+    /** The reading a dose was made on. */
+    | 'madeOn'
+    /** What a check found out about the readings before it. */
+    | 'lookBack'
+    /** Every entry that names a lot. */
+    | 'uses';
+  readonly id: string;
+  /** What it is called; empty where it has no name or is gone. */
+  readonly name: string;
+  readonly quantity?: 'ph' | 'ec';
+  readonly atMs?: number;
+}
+
+/** What makes the record of a check a record, beside what its body holds. */
+export interface CheckAbout {
+  readonly code: string;
+  readonly name: string;
+  /** Number of the device; empty where nobody wrote it. */
+  readonly serial: string;
+  /** The probe that was fitted then. */
+  readonly probe?: { readonly serial: string; readonly fittedAtMs: number } | undefined;
+  /** What the bottles say, by the lot's id. */
+  readonly lots: Readonly<
+    Record<
+      string,
+      {
+        readonly lotCode: string;
+        readonly expiresAt?: string | undefined;
+        readonly openedAt?: string | undefined;
+      }
+    >
+  >;
+  /** What it found out about the readings before it; absent where nothing was to be found out. */
+  readonly lookBack?:
+    { readonly readings: number; readonly turned: number; readonly wrongDoses: number } | undefined;
+}
+
 /** One entry with everything it ever said, newest first. */
 export interface EntryAnswer {
   readonly recordId: string;
@@ -94,4 +178,7 @@ export interface EntryAnswer {
   readonly versions: readonly EntryVersion[];
   /** What the records it names are called. */
   readonly names: Readonly<Record<string, string>>;
+  readonly links: readonly EntryLink[];
+  /** Of a check only. */
+  readonly check?: CheckAbout | undefined;
 }

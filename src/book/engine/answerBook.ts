@@ -1,4 +1,5 @@
 import type { BookApi } from '../bookApi';
+import { bookNames } from './bookNames';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
 import { doseAnswer, dosePlanAnswer } from './doseAnswer';
@@ -80,7 +81,8 @@ export function answerBook(
     timers: async (nowMs) => timersAnswer(at(nowMs), nowMs),
     shopping: async (nowMs) => shoppingAnswer(at(nowMs), nowMs),
     shelf: async (nowMs) => shelfAnswer(at(nowMs), nowMs),
-    ledger: async (count) => ledgerAnswer(state(), count),
+    ledger: async (query, part) => ledgerAnswer(state(), query, part),
+    bookNames: async () => bookNames(state()),
     entry: async (recordId) => entryAnswer(state(), recordId),
     settings: async () => settingsAnswer(state()),
   };

@@ -150,12 +150,13 @@ test('the ledger is newest first and counts everything; a deleted reading is gon
   session(1, 7, 4.01, false);
   const id = reading(2, tankId, 6);
   reading(3, tankId, 6);
-  expect(ledgerAnswer(book, 2)).toMatchObject({
+  expect(ledgerAnswer(book, {}, { skip: 0, count: 2 })).toMatchObject({
     total: 3,
+    found: 3,
     rows: [{ atMs: 3 * DAY_MS }, { atMs: 2 * DAY_MS }],
   });
   write(4, { kind: 'reading', recordId: id, body: null });
-  expect(ledgerAnswer(book, 10).total).toBe(2);
+  expect(ledgerAnswer(book, {}, { skip: 0, count: 10 }).total).toBe(2);
 });
 
 test('the Bench finds its open sitting, the Shelf its order, settings their defaults', () => {

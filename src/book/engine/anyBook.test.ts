@@ -83,7 +83,7 @@ function askAll(book: BookState): readonly (readonly [about: string, ask: Promis
     ['timers', q.timers(NOW_MS)],
     ['shopping', q.shopping(NOW_MS)],
     ['shelf', q.shelf(NOW_MS)],
-    ['ledger', q.ledger(100)],
+    ['ledger', q.ledger({}, { skip: 0, count: 100 })],
     ['settings', q.settings()],
     ...Object.values(NAMES)
       .flat()

@@ -1,6 +1,7 @@
 import type { EntryAnswer } from '@/book/answers';
 import { byDescent, type RecordId } from '@/records';
 import type { BookState } from './bookState';
+import { checkAbout, entryLinks } from './entryAbout';
 
 /** What pens, tanks, lots and products are called, by their ids. */
 function namesIn(book: BookState): Readonly<Record<string, string>> {
@@ -25,5 +26,13 @@ export function entryAnswer(book: BookState, recordId: RecordId): EntryAnswer | 
     why: revision.why ?? '',
     body: revision.body as unknown,
   }));
-  return { recordId, kind: first.kind, versions, names: namesIn(book) };
+  const { kind } = first;
+  return {
+    recordId,
+    kind,
+    versions,
+    names: namesIn(book),
+    links: entryLinks(book, kind, recordId),
+    check: kind === 'session' ? checkAbout(book, recordId) : undefined,
+  };
 }

@@ -1,113 +1,110 @@
-import type { LedgerAnswer, LedgerRow } from '@/book/answers';
-import { byDescent, eventMs } from '@/records';
+import type { LedgerAnswer, LedgerPart, LedgerQuery, LedgerVerdict } from '@/book/answers';
+import type { Verdict } from '@/core/verdict';
+import type { Session } from '@/records/kinds';
 import type { BookState } from './bookState';
-import { sessionRow } from './penAnswers';
-import { readingRow } from './readingRow';
-import { comparisonsOf } from './comparisons';
-import { spare } from './spare';
-import { additionRow } from './tankAnswers';
+import { ledgerEntries, type LedgerEntry } from './ledgerEntries';
 
-/** An entry that becomes a row only when it is shown. */
-interface Entry {
-  readonly atMs: number;
-  readonly row: () => LedgerRow | undefined;
+/** The names by which people look for a pen, a tank, a lot: all in small letters, by id. */
+function searched(book: BookState): ReadonlyMap<string, string> {
+  return book.remember('ledgerNames', () => {
+    const probes = new Map<string, string>();
+    for (const { body } of book.all('probe'))
+      probes.set(body.penId, `${probes.get(body.penId) ?? ''} ${body.serial}`);
+    const texts = [
+      ...book.all('tank').map(({ id, body }) => [id, body.name] as const),
+      ...book
+        .all('pen')
+        .map(
+          ({ id, body }) =>
+            [
+              id,
+              `${body.code} ${body.name} ${body.papers?.serial ?? ''} ${probes.get(id) ?? ''}`,
+            ] as const,
+        ),
+      ...book.all('lot').map(({ id, body }) => [id, body.lotCode] as const),
+    ];
+    return new Map(texts.map(([id, text]) => [id, text.toLowerCase()]));
+  });
 }
 
-/** Kinds of the ledger that can be voided. */
-const LEDGER_KINDS = ['reading', 'session', 'careEvent', 'addition'] as const;
-
-/** Entries that somebody voided, saying why. */
-function voidedIn(book: BookState): Entry[] {
-  return LEDGER_KINDS.flatMap((kind) =>
-    book.idsOf(kind).flatMap((id): Entry[] => {
-      const revisions = byDescent(book.revisionsOf(id));
-      const head = revisions.at(-1);
-      if (!head || head.body !== null || !head.why) return [];
-      const told = [...revisions].reverse().find(({ body }) => body !== null);
-      const { tankId, penId } = (told?.body ?? {}) as { tankId?: string; penId?: string };
-      const atMs = eventMs(told ?? head);
-      const about =
-        (tankId && book.record('tank', tankId)?.body.name) ||
-        (penId && book.record('pen', penId)?.body.code) ||
-        '';
-      const row = { id, recordKind: kind, about, why: head.why, by: head.by };
-      return [{ atMs, row: () => ({ kind: 'voided', atMs, row }) }];
-    }),
-  );
+/** Whether every word stands in the entry or in the name of something it is about. */
+function hasWords(book: BookState, words: string): (entry: LedgerEntry) => boolean {
+  const names = [...searched(book)];
+  const each = words
+    .toLowerCase()
+    .split(/\s+/)
+    .filter(Boolean)
+    .map((word) => ({
+      word,
+      named: new Set(names.filter(([, text]) => text.includes(word)).map(([id]) => id)),
+    }));
+  return ({ about, text }) =>
+    each.every(({ word, named }) => about.some((id) => named.has(id)) || text.includes(word));
 }
 
-/** What adjusts nothing and corrects nothing: comparisons, control readings, stops passed by. */
-function besides(book: BookState): Entry[] {
-  const codeOf = (penId: string) => book.record('pen', penId)?.body.code ?? '?';
-  const comparisons = book.all('pen').flatMap(({ id, body }) =>
-    comparisonsOf(book, id).map((row): Entry => {
-      const { atMs } = row;
-      return {
-        atMs,
-        row: () => ({ kind: 'comparison', atMs, row: { ...row, penCode: body.code } }),
-      };
-    }),
-  );
-  const controls = book.all('controlReading').map(({ id, head, body }): Entry => {
-    const atMs = Date.parse(body.at);
-    const row = { id, body, by: head.by, penId: body.penId, penCode: codeOf(body.penId) };
-    return { atMs, row: () => ({ kind: 'control', atMs, row }) };
-  });
-  const skips = book.all('skip').map(({ id, head, body }): Entry => {
-    const atMs = Date.parse(body.at);
-    const of = body.stop.split('/')[1] ?? '';
-    const about = book.record('tank', of)?.body.name ?? book.record('pen', of)?.body.code ?? '';
-    const row = { id, about, why: body.why, by: head.by };
-    return { atMs, row: () => ({ kind: 'skip', atMs, row }) };
-  });
-  return [...comparisons, ...controls, ...skips];
+const OUTCOMES: Partial<Record<LedgerVerdict, readonly Session['outcome'][]>> = {
+  foundGood: ['inTolerance'],
+  adjusted: ['adjusted', 'adjustedWithMiss'],
+  leftOut: ['leftOut'],
+};
+
+const STANDS: Partial<Record<LedgerVerdict, readonly Verdict[]>> = {
+  inBand: ['in', 'probablyIn'],
+  outOfBand: ['low', 'high', 'probablyLow', 'probablyHigh'],
+  cantTell: ['cantTell'],
+};
+
+/** Whether an entry came to this; a reading of two quantities by either of them. */
+function cameTo(verdict: LedgerVerdict): (entry: LedgerEntry) => boolean {
+  const outcomes = OUTCOMES[verdict];
+  if (outcomes) return ({ outcome }) => outcome !== undefined && outcomes.includes(outcome);
+  const stands = STANDS[verdict] ?? [];
+  return (entry) => {
+    if (entry.kind !== 'reading') return false;
+    const row = entry.row();
+    if (row?.kind !== 'reading') return false;
+    const both = [row.row.ph?.judged.verdict, row.row.ec?.judged?.verdict].flatMap(
+      (one) => one ?? [],
+    );
+    // In band is said of both; anything else of either.
+    return verdict === 'inBand'
+      ? both.length > 0 && both.every((one) => stands.includes(one))
+      : both.some((one) => stands.includes(one));
+  };
 }
 
-function entriesOf(book: BookState): readonly Entry[] {
-  const readings = book.all('reading').map((record): Entry => {
-    const atMs = Date.parse(record.body.takenAt);
-    const row = () => {
-      const name = book.record('tank', record.body.tankId)?.body.name ?? '?';
-      const made = spare(
-        book,
-        name,
-        () => readingRow(book, record),
-        () => undefined,
-      );
-      return made && ({ kind: 'reading', atMs, row: made } as const);
-    };
-    return { atMs, row };
-  });
-  const sessions = book.all('session').map((record): Entry => {
-    const atMs = Date.parse(record.body.finishedAt);
-    return { atMs, row: () => ({ kind: 'session', atMs, row: sessionRow(book, record) }) };
-  });
-  const care = book.all('careEvent').map((record): Entry => {
-    const atMs = Date.parse(record.body.at);
-    const { id, head, body } = record;
-    const penCode = book.record('pen', body.penId)?.body.code ?? '?';
-    const row = { id, revId: head.revId, body, atMs, by: head.by, penCode };
-    return { atMs, row: () => ({ kind: 'care', atMs, row }) };
-  });
-  const additions = book.all('addition').map((record): Entry => {
-    const atMs = Date.parse(record.body.at);
-    const tankName = book.record('tank', record.body.tankId)?.body.name ?? '?';
-    const row = { ...additionRow({ record, atMs }), tankName };
-    return { atMs, row: () => ({ kind: 'addition', atMs, row }) };
-  });
-  return [
-    ...readings,
-    ...sessions,
-    ...care,
-    ...additions,
-    ...besides(book),
-    ...voidedIn(book),
-  ].sort((a, b) => b.atMs - a.atMs);
+/** The entries that pass, newest first. */
+export function ledgerFound(book: BookState, query: LedgerQuery): readonly LedgerEntry[] {
+  const { words, kind, tankId, penId, lotId, by, verdict, fromMs, toMs } = query;
+  const about = [tankId, penId, lotId].filter((id): id is string => id !== undefined);
+  const tests: ((entry: LedgerEntry) => boolean)[] = [];
+  if (kind) tests.push((entry) => entry.kind === kind);
+  if (by !== undefined) tests.push((entry) => entry.by === by);
+  if (fromMs !== undefined) tests.push(({ atMs }) => atMs >= fromMs);
+  if (toMs !== undefined) tests.push(({ atMs }) => atMs <= toMs);
+  if (about.length > 0) tests.push((entry) => about.every((id) => entry.about.includes(id)));
+  if (words?.trim()) tests.push(hasWords(book, words));
+  // Last: to judge a reading costs more than all others.
+  if (verdict) tests.push(cameTo(verdict));
+  const all = ledgerEntries(book);
+  if (tests.length === 0) return all;
+  // The last query alone: its parts are asked one after another, and lists of older ones only weigh.
+  const last = book.remember('ledgerFound', (): { key: string; found: readonly LedgerEntry[] } => ({
+    key: '',
+    found: [],
+  }));
+  const key = JSON.stringify(query);
+  if (last.key !== key) {
+    last.found = all.filter((entry) => tests.every((test) => test(entry)));
+    last.key = key;
+  }
+  return last.found;
 }
 
-/** The newest `count` lines of the Book. */
-export function ledgerAnswer(book: BookState, count: number): LedgerAnswer {
-  const entries = book.remember('ledger', () => entriesOf(book));
-  const rows = entries.slice(0, count).flatMap((entry) => entry.row() ?? []);
-  return { rows, total: entries.length };
+/** A part of the entries that pass, how many pass, and how many there are. */
+export function ledgerAnswer(book: BookState, query: LedgerQuery, part: LedgerPart): LedgerAnswer {
+  const found = ledgerFound(book, query);
+  const { skip, count } = part;
+  const rows = found.slice(skip, skip + count).flatMap((entry) => entry.row() ?? []);
+  return { rows, found: found.length, total: ledgerEntries(book).length };
 }

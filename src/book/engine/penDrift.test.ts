@@ -1,7 +1,8 @@
 import type { BodyOf } from '@/records';
 import { penFromProfile } from '@/records/profiles';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
-import { DAY_MS, checkedPen, diary, profile } from './testing/diary';
+import { profile } from '@/records/testing/plainCheck';
+import { DAY_MS, checkedPen, diary } from './testing/diary';
 
 /** A pen found 0.03 pH higher in both buffers each week, adjusted each time. */
 function driftingPen(checks: number, pen: Partial<BodyOf<'pen'>> = {}) {

@@ -50,7 +50,7 @@ describe('the stops of a morning', () => {
       why: 'nothingAtHand',
     });
     // It stands in the Book, with what it was about.
-    expect(ledgerAnswer(book, 10).rows).toContainEqual(
+    expect(ledgerAnswer(book, {}, { skip: 0, count: 10 }).rows).toContainEqual(
       expect.objectContaining({
         kind: 'skip',
         row: expect.objectContaining({ about: 'Basil', why: 'nothingAtHand' }) as object,

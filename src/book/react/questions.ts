@@ -1,6 +1,6 @@
 import type { Kind, RecordId } from '@/records';
 import type { Sample } from '@/records/samples';
-import type { DoseWish, Row } from '../answers';
+import type { DoseWish, LedgerPart, LedgerQuery, Row } from '../answers';
 import type { BookClient } from '../client';
 
 /** The kinds of records an answer is made from; `all` where nearly every one counts. */
@@ -117,7 +117,11 @@ export const questions = {
     question(['shopping'], ['lot', 'pen', 'session'], (client) => client.shopping(nowMs), nowMs),
   products: () => question(['products'], ['product', 'addition'], (client) => client.products()),
 
-  ledger: (count: number) => question(['ledger'], 'all', (client) => client.ledger(count), count),
+  ledger: (query: LedgerQuery, part: LedgerPart) =>
+    question(['ledger', JSON.stringify(query), String(part.skip)], 'all', (client) =>
+      client.ledger(query, part),
+    ),
+  bookNames: () => question(['bookNames'], 'all', (client) => client.bookNames()),
   entry: (id: RecordId) => question(['entry', id], 'all', (client) => client.entry(id)),
 } as const;
 

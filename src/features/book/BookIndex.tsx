@@ -1,10 +1,7 @@
 import { chunkPart } from '@/shell/chunk';
-import { useIsWide } from '@/shell/useIsWide';
-import { BookScreen } from './BookScreen';
 
-const LedgerTable = chunkPart('tables', 'LedgerTable');
+/** Everything in time order. */
+export const BookIndex = chunkPart('book', 'BookList');
 
-/** Everything in time order: a list on a phone, a table to sort and filter on a wide page. */
-export function BookIndex() {
-  return useIsWide() ? <LedgerTable /> : <BookScreen />;
-}
+/** One entry with everything it ever said. */
+export const BookEntry = chunkPart('book', 'EntryScreen');

@@ -1,8 +1,9 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { EntryAnswer } from '@/book/answers';
 import { useAnswer, questions } from '@/book/react';
+import type { Session } from '@/records/kinds';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
@@ -11,9 +12,11 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { AmendScreen } from './AmendScreen';
 import { AMENDABLE } from './amendFields';
+import { CheckDips } from './CheckDips';
+import { checkDips, checkFacts } from './checkRecord';
+import { EntryLinks } from './EntryLinks';
 import { entryFacts, entryTitle, versionLines } from './entryViewModel';
 import { VoidScreen } from './VoidScreen';
-import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { entrySays } from '@/words/book/entry';
 
@@ -37,22 +40,21 @@ function Gone() {
   );
 }
 
-/** Where the thing an entry is about stands. */
-function aboutHref(body: unknown): { href: Path; label: string } | undefined {
-  const { tankId, penId } = (body ?? {}) as { tankId?: string; penId?: string };
-  if (tankId) return { href: paths.tank(tankId), label: entrySays.tank };
-  return penId ? { href: paths.pen(penId), label: commonSays.pen } : undefined;
-}
-
 function Entry({ entry }: { readonly entry: EntryAnswer }) {
   const back = useBack();
-  const router = useRouter();
   const formats = useFormats();
   const [doing, setDoing] = useState<'amend' | 'void'>();
   const [newest] = entry.versions;
   const body = newest!.body;
-  const about = aboutHref(entry.versions.find((version) => version.body)?.body);
-  const facts = entryFacts(entry.kind, body, { names: entry.names, formats });
+  const facts =
+    entry.kind === 'session' && body !== null
+      ? checkFacts(body as Session, {
+          check: entry.check,
+          by: entry.versions.at(-1)!.by,
+          zone: entry.versions.at(-1)!.zone,
+          formats,
+        })
+      : entryFacts(entry.kind, body, { names: entry.names, formats });
   const done = () => setDoing(undefined);
   const known = { id: entry.recordId, revId: newest!.revId };
   const title = entryTitle(entry);
@@ -65,9 +67,6 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
       actions={
         <>
           <Button wet label={commonSays.back} onPress={back} />
-          {about ? (
-            <Button wet label={about.label} onPress={() => router.navigate(about.href)} />
-          ) : null}
           {body !== null ? (
             <>
               {AMENDABLE.includes(entry.kind) ? (
@@ -98,6 +97,10 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
           ))}
         </Panel>
       )}
+      {entry.kind === 'session' && body !== null ? (
+        <CheckDips dips={checkDips(body as Session, formats)} />
+      ) : null}
+      <EntryLinks links={entry.links} />
       <Say size="body" face="slab" heading={2}>
         {entrySays.whatItSaidNewestFirst}
       </Say>

@@ -85,6 +85,7 @@ describe('an entry as a record of its own', () => {
     recordId: 'R',
     kind: 'reading',
     names: { T: 'Basil tables', P: 'P1' },
+    links: [],
     versions: [
       version('c', 10, null, 'wrong tank'),
       version('b', 9, { ...reading, ph: { shown: 6.27, penId: 'P' } }, 'typed 5.86, meant 6.27'),
@@ -112,14 +113,14 @@ describe('an entry as a record of its own', () => {
 
   test('keeps the old beside the new: who, when, why and what', () => {
     expect(versionLines(entry, formats)).toEqual([
-      { revId: 'c', title: 'Voided Wed 20 May 10:00, LV', why: 'wrong tank', changes: [] },
+      { revId: 'c', title: 'Voided 20 May 2026 10:00, LV', why: 'wrong tank', changes: [] },
       {
         revId: 'b',
-        title: 'Amended Wed 20 May 09:00, LV',
+        title: 'Amended 20 May 2026 09:00, LV',
         why: 'typed 5.86, meant 6.27',
         changes: ['pH shown: 5.86 by P1 → 6.27 by P1'],
       },
-      { revId: 'a', title: 'Written Wed 20 May 08:00, LV', why: '', changes: [] },
+      { revId: 'a', title: 'Written 20 May 2026 08:00, LV', why: '', changes: [] },
     ]);
   });
 

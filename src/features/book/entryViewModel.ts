@@ -5,10 +5,10 @@ import {
   ADDITION_WORD,
   CARE_WORD,
   clock,
+  dayMonthYear,
   kindName,
   SAMPLE_NAME,
   SCALE_LABEL,
-  shortDay,
   writeMoment,
   type Formats,
 } from '@/words';
@@ -142,7 +142,7 @@ export function entryFacts(
 
 /** Who wrote a version, and when. */
 function signed({ atMs, by }: EntryVersion): string {
-  return `${shortDay(atMs)} ${clock(atMs)}${by ? `, ${by}` : ''}`;
+  return `${dayMonthYear(atMs)} ${clock(atMs)}${by ? `, ${by}` : ''}`;
 }
 
 /** One version against the one before it. */

@@ -1,6 +1,6 @@
 import type { LedgerRow } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { ledgerDays } from './ledgerViewModel';
+import { ledgerLine } from './ledgerViewModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const at = (day: number, hour: number) => new Date(2026, 4, day, hour, 30).getTime();
@@ -19,25 +19,9 @@ const reading = (day: number, hour: number) =>
     },
   }) as unknown as LedgerRow;
 
-beforeEach(() => {
-  jest.useFakeTimers().setSystemTime(new Date(2026, 4, 21));
-});
-afterEach(() => {
-  jest.useRealTimers();
-});
-
-test('a day longer than eleven months ago bears its year', () => {
-  jest.setSystemTime(new Date(2027, 4, 21));
-  expect(ledgerDays([reading(20, 9)], formats)[0]!.day).toBe('Wed 20 May 2026');
-});
-
-test('lines are grouped by day and keep what the pen showed beside the true value', () => {
-  const days = ledgerDays([reading(20, 9), reading(20, 7), reading(19, 8)], formats);
-  expect(days.map(({ day, lines }) => [day, lines.length])).toEqual([
-    ['Wed 20 May', 2],
-    ['Tue 19 May', 1],
-  ]);
-  expect(days[0]!.lines[0]).toMatchObject({
+test('a line bears its day with the year, and what the pen showed beside the true value', () => {
+  expect(ledgerLine(reading(20, 9), formats)).toMatchObject({
+    day: '20 May 2026',
     time: '09:30 AM',
     title: 'Basil tables',
     detail: 'pH 5.35 low (P1 showed 5.38) · EC 1.47 mS/cm in band · 21.0 °C',
@@ -63,11 +47,15 @@ test('what adjusts nothing stands in the Book too: a comparison, the house contr
     }),
     row('skip', { about: 'Basil tables', why: 'noTime' }),
   ];
-  const lines = ledgerDays(rows, formats)[0]!.lines;
+  const lines = rows.map((each) => ledgerLine(each, formats));
   expect(lines.map(({ title, detail }) => [title, plain(detail)])).toEqual([
     ['P2 compared. No calibration.', 'pH beside P1: 0.20 ± 0.06 pH high'],
     ['P1 read in the house control', 'showed 7.02 pH in the 7.00 buffer at 20.0 °C'],
     ['Basil tables: passed by', 'no time today'],
   ]);
-  expect(lines.map(({ href }) => href)).toEqual(['/pens/p2', '/pens/p1/control', '/']);
+  expect(lines.map(({ href }) => href)).toEqual([
+    '/book/comparison',
+    '/book/control',
+    '/book/skip',
+  ]);
 });

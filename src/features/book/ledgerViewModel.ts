@@ -6,11 +6,12 @@ import {
   additionLine,
   careDetail,
   clock,
+  dayMonthYear,
   kindName,
-  shortDay,
   VERDICT_WORD,
   type Formats,
 } from '@/words';
+import { liquidName } from '@/words/shelf/lotWords';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { besideSays } from '@/words/book/beside';
 import { comparedWords } from '@/words/pens/compare';
@@ -19,81 +20,21 @@ import { SKIP_WORD } from '@/words/round/stopWords';
 /** One line of the Book, in words. */
 export interface LedgerLine {
   readonly id: string;
+  /** With its year: a book outlives years. */
+  readonly day: string;
   readonly time: string;
   readonly title: string;
   readonly detail: string;
   readonly href: Path;
 }
 
-/** The lines of one day. */
-export interface LedgerDay {
-  readonly day: string;
-  readonly lines: readonly LedgerLine[];
+type RowOf<K extends LedgerRow['kind']> = Extract<LedgerRow, { readonly kind: K }>['row'];
+interface Words {
+  readonly title: string;
+  readonly detail: string;
 }
 
-/** One entry in words. */
-export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
-  const { row } = entry;
-  const time = `${clock(entry.atMs)}${row.by ? ` ${row.by}` : ''}`;
-  if (entry.kind === 'session') {
-    const { penCode, body } = entry.row;
-    return {
-      id: row.id,
-      time,
-      title: `${penCode} ${body.plan.quantity === 'ph' ? 'pH' : 'EC'} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
-      detail: sessionLine(entry.row, formats),
-      href: paths.entry(row.id),
-    };
-  }
-  if (entry.kind === 'voided') {
-    const { recordKind, about, why } = entry.row;
-    const name = [about, kindName(recordKind).toLowerCase()].filter(Boolean).join(': ');
-    return { id: row.id, time, title: `${name}, voided`, detail: why, href: paths.entry(row.id) };
-  }
-  if (entry.kind === 'comparison') {
-    const { penCode, body } = entry.row;
-    const title = besideSays.compared(penCode);
-    const href = paths.pen(body.penId);
-    return { id: row.id, time, title, detail: comparedWords(entry.row, formats), href };
-  }
-  if (entry.kind === 'control') {
-    const { penCode, penId, body } = entry.row;
-    const detail = besideSays.control({
-      shown: formats.number(body.shown, 2),
-      nominal: formats.number(body.nominalPh, 2),
-      temp: formats.temp(body.tempC),
-    });
-    const href = paths.control(penId);
-    return { id: row.id, time, title: besideSays.inControl(penCode), detail, href };
-  }
-  if (entry.kind === 'skip') {
-    const { about, why } = entry.row;
-    const title = besideSays.passedBy(about);
-    return { id: row.id, time, title, detail: SKIP_WORD[why], href: paths.round };
-  }
-  if (entry.kind === 'care') {
-    const { penCode, body } = entry.row;
-    const detail = [careDetail(body), body.note].filter(Boolean).join(' · ');
-    return {
-      id: row.id,
-      time,
-      title: `${penCode}: ${CARE_WORD[body.what]}`,
-      detail,
-      href: paths.entry(row.id),
-    };
-  }
-  if (entry.kind === 'addition') {
-    const { tankName, body } = entry.row;
-    const title = `${tankName}: ${ADDITION_WORD[body.what]}`;
-    return {
-      id: row.id,
-      time,
-      title,
-      detail: additionLine(body, formats),
-      href: paths.entry(row.id),
-    };
-  }
-  const { tankName, ph, ec, tempC } = entry.row;
+function ofReading({ tankName, ph, ec, tempC }: RowOf<'reading'>, formats: Formats): Words {
   const phText =
     ph &&
     `pH ${formats.ph(ph.judged.value)} ${VERDICT_WORD[ph.judged.verdict]} (${ph.penCode} showed ${formats.number(ph.shown, 2)})`;
@@ -101,21 +42,91 @@ export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
     ec?.judged &&
     `EC ${formats.ec(ec.judged.value)} ${formats.ecUnit} ${VERDICT_WORD[ec.judged.verdict]}`;
   const tempText = tempC === undefined ? undefined : formats.temp(tempC);
+  return { title: tankName, detail: [phText, ecText, tempText].filter(Boolean).join(' · ') };
+}
+
+function ofSession(row: RowOf<'session'>, formats: Formats): Words {
+  const { penCode, body } = row;
+  const side = body.plan.quantity === 'ph' ? 'pH' : 'EC';
   return {
-    id: row.id,
-    time,
-    title: tankName,
-    detail: [phText, ecText, tempText].filter(Boolean).join(' · '),
-    href: paths.entry(row.id),
+    title: `${penCode} ${side} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
+    detail: sessionLine(row, formats),
   };
 }
 
-/** The Book by days, newest first. */
-export function ledgerDays(rows: readonly LedgerRow[], formats: Formats): readonly LedgerDay[] {
-  const days = new Map<string, LedgerLine[]>();
-  for (const row of rows) {
-    const day = shortDay(row.atMs);
-    days.set(day, [...(days.get(day) ?? []), ledgerLine(row, formats)]);
+function ofControl({ penCode, body }: RowOf<'control'>, formats: Formats): Words {
+  const detail = besideSays.control({
+    shown: formats.number(body.shown, 2),
+    nominal: formats.number(body.nominalPh, 2),
+    temp: formats.temp(body.tempC),
+  });
+  return { title: besideSays.inControl(penCode), detail };
+}
+
+function ofJar({ tankName, body }: RowOf<'jar'>, formats: Formats): Words {
+  const last = body.points.at(-1)!;
+  const detail = besideSays.jarCameTo({
+    product: body.productName,
+    drops: formats.number(last.drops, 0),
+    ph: formats.ph(last.ph),
+  });
+  return { title: besideSays.jar(tankName), detail };
+}
+
+/** What an entry is called and what it says. */
+function wordsOf(entry: LedgerRow, formats: Formats): Words {
+  switch (entry.kind) {
+    case 'reading':
+      return ofReading(entry.row, formats);
+    case 'session':
+      return ofSession(entry.row, formats);
+    case 'control':
+      return ofControl(entry.row, formats);
+    case 'jar':
+      return ofJar(entry.row, formats);
+    case 'voided': {
+      const { recordKind, about, why } = entry.row;
+      const name = [about, kindName(recordKind).toLowerCase()].filter(Boolean).join(': ');
+      return { title: besideSays.voided(name), detail: why };
+    }
+    case 'comparison':
+      return {
+        title: besideSays.compared(entry.row.penCode),
+        detail: comparedWords(entry.row, formats),
+      };
+    case 'skip':
+      return { title: besideSays.passedBy(entry.row.about), detail: SKIP_WORD[entry.row.why] };
+    case 'probe':
+      return { title: besideSays.probe(entry.row.penCode), detail: entry.row.body.serial };
+    case 'lot': {
+      const { body } = entry.row;
+      return { title: besideSays.lot(liquidName(body, formats)), detail: body.lotCode };
+    }
+    case 'care': {
+      const { penCode, body } = entry.row;
+      return {
+        title: `${penCode}: ${CARE_WORD[body.what]}`,
+        detail: [careDetail(body), body.note].filter(Boolean).join(' · '),
+      };
+    }
+    case 'addition': {
+      const { tankName, body } = entry.row;
+      return {
+        title: `${tankName}: ${ADDITION_WORD[body.what]}`,
+        detail: additionLine(body, formats),
+      };
+    }
   }
-  return [...days].map(([day, lines]) => ({ day, lines }));
+}
+
+/** One entry in words. */
+export function ledgerLine(entry: LedgerRow, formats: Formats): LedgerLine {
+  const { id, by } = entry.row;
+  return {
+    id,
+    day: dayMonthYear(entry.atMs),
+    time: `${clock(entry.atMs)}${by ? ` ${by}` : ''}`,
+    ...wordsOf(entry, formats),
+    href: paths.entry(id),
+  };
 }

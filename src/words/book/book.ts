@@ -8,9 +8,5 @@ export const bookSays = {
     'Every reading and every check stands here in time order, raw values kept for good.',
   entriesKept: (count: number) =>
     `${counted(count, 'entry')}. What the pens showed is never changed.`,
-  olderEntries: 'Older entries',
-  timeBy: 'Time, by',
-  values: 'Values',
-  newestOf: (count: number, total: number) =>
-    `The newest ${count} of ${counted(total, 'entry')}. What the pens showed is never changed.`,
+  entries: 'Entries',
 } as const;

@@ -5,4 +5,5 @@ export const loadingSays = {
   form: 'Loading the form',
   missing: (chunk: string, name: string) => `the chunk ${chunk} holds no ${name}`,
   dose: 'Loading the dose',
+  book: 'Loading the Book',
 } as const;

@@ -1,7 +1,8 @@
 import type { BodyOf } from '@/records';
 import { plainTank } from '@/records/testing/plainTank';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import { checkBody, diary } from './diary';
+import { checkBody } from '@/records/testing/plainCheck';
+import { diary } from './diary';
 
 export const HOUR_MS = 3_600_000;
 const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;

@@ -1,0 +1,141 @@
+import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
+import { useContext, useEffect, useRef, useState, type ReactNode, type RefCallback } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { PaneContext } from '../pane';
+import { color, space } from '../tokens';
+
+interface Props {
+  /** What stands over the rows and scrolls with them. */
+  readonly children: ReactNode;
+  readonly actions?: ReactNode;
+  /** What the list is called. */
+  readonly label: string;
+  /** What it lists, where one list shows now this and now that. */
+  readonly about?: string;
+  readonly count: number;
+  /** Height of a row before it was seen, px. */
+  readonly estimate: number;
+  readonly row: (index: number) => ReactNode;
+  /** Told which rows are drawn, first and last, whenever that changes. */
+  readonly onDrawn?: (first: number, last: number) => void;
+}
+
+/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap. */
+const OVERSCAN = 8;
+
+/** Where each list was left, by its name and length: Back comes to the row it left from. */
+const left = new Map<
+  string,
+  Pick<Virtualizer<HTMLElement, HTMLElement>, 'scrollOffset' | 'measurementsCache'>
+>();
+
+/** A place of very many rows: only those in sight are drawn. */
+export function ListScreen({
+  children,
+  actions,
+  label,
+  about = '',
+  count,
+  estimate,
+  row,
+  onDrawn,
+}: Props) {
+  const main = useContext(PaneContext) === 'main';
+  const scroller = useRef<ScrollView>(null);
+  const list = useRef<View>(null);
+  const [top, setTop] = useState(0);
+  const here = `${label} ${about} ${count}`;
+  const [before] = useState(() => left.get(here));
+  const rows = useVirtualizer<HTMLElement, HTMLElement>({
+    count,
+    estimateSize: () => estimate,
+    overscan: OVERSCAN,
+    scrollMargin: top,
+    // A scroll view's own scrollTo takes x and y, and glides: it would lead back to the top.
+    scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
+      if (scrollElement) scrollElement.scrollTop = offset + adjustments;
+    },
+    initialMeasurementsCache: before?.measurementsCache ?? [],
+    getScrollElement: () =>
+      (scroller.current?.getScrollableNode() as HTMLElement | undefined) ?? null,
+  });
+  // What stands over the list grows and shrinks: then where the first row stands is looked at anew.
+  const look = () => setTop((list.current as unknown as HTMLElement | null)?.offsetTop ?? 0);
+  useEffect(() => {
+    if (before?.scrollOffset) rows.scrollToOffset(before.scrollOffset);
+  }, [before, rows]);
+  const drawn = rows.getVirtualItems();
+  const [first, last] = [drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0];
+  useEffect(() => {
+    const { scrollOffset, measurementsCache } = rows;
+    left.set(here, { scrollOffset, measurementsCache });
+    onDrawn?.(first, last);
+  }, [first, last, here, rows, onDrawn]);
+  const measure = rows.measureElement as unknown as RefCallback<View>;
+  return (
+    <View
+      role={main ? 'main' : 'region'}
+      aria-label={main ? undefined : label}
+      style={styles.screen}
+    >
+      <ScrollView
+        ref={scroller}
+        tabIndex={0}
+        style={styles.scroll}
+        contentContainerStyle={styles.content}
+      >
+        <View onLayout={look} style={styles.over}>
+          {children}
+        </View>
+        <View
+          ref={list}
+          role="list"
+          aria-label={label}
+          style={[styles.list, { height: rows.getTotalSize() }]}
+        >
+          {drawn.map(({ index, start }) => (
+            <View
+              key={index}
+              ref={measure}
+              role="listitem"
+              aria-setsize={count}
+              aria-posinset={index + 1}
+              {...({ dataSet: { index } } as object)}
+              style={[styles.row, { transform: [{ translateY: start - top }] }]}
+            >
+              {row(index)}
+            </View>
+          ))}
+        </View>
+      </ScrollView>
+      {actions ? (
+        <View style={styles.actions}>
+          <View style={styles.actionRow}>{actions}</View>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  screen: { flex: 1, minHeight: 0 },
+  scroll: { flex: 1 },
+  content: { paddingHorizontal: space.s4, paddingTop: space.s3, paddingBottom: space.s6 },
+  over: { width: '100%', maxWidth: 960, gap: space.s3 },
+  list: { width: '100%', maxWidth: 960 },
+  row: { position: 'absolute', left: 0, top: 0, width: '100%' },
+  actions: {
+    paddingHorizontal: space.s4,
+    paddingVertical: space.s3,
+    borderTopWidth: 1,
+    borderTopColor: color.edge,
+    backgroundColor: color.board,
+  },
+  actionRow: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.s2,
+    width: '100%',
+    maxWidth: 960,
+  },
+});
