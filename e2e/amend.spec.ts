@@ -1,6 +1,17 @@
 import { expect, test, type Page } from '@playwright/test';
 import { take } from './support/bookFile';
-import { expectHeading, goTo, ownUrl, press } from './support/grower';
+import { openAt, shows } from './support/bench';
+import {
+  addLot,
+  addPen,
+  addTank,
+  expectHeading,
+  goTo,
+  ownUrl,
+  press,
+  startCheck,
+  typeReading,
+} from './support/grower';
 import { madeBook } from './support/madeBook';
 
 /** The newest reading of the tank, from the Book. */
@@ -34,6 +45,46 @@ test('a reading is amended with why: the tank follows, the old value stays reada
   await press(page, 'Undo');
   await expect(page.getByText('Taken back.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
+});
+
+test('a typo found two days later: the check it was made in, the readings since and the bottle follow', async ({
+  page,
+}) => {
+  await openAt(page);
+  await addPen(page, /pH, two points/, 'P1');
+  await addTank(page, 'Basil', 'basil');
+  await addLot(page, '7.00', '100', '2027-01-01');
+  await goTo(page, 'Pens');
+  await page.getByRole('link', { name: /^P1/ }).click();
+  await startCheck(page, 'Check', '25');
+  for (const value of ['7.04', '4.41']) await shows(page, value);
+  await press(page, /^Leave it/);
+  await press(page, 'Save the check');
+  await goTo(page, 'Round');
+  await press(page, 'Read another tank or place');
+  await page.getByRole('link', { name: /Basil/ }).click();
+  await typeReading(page, { ph: '6.0' });
+  await press(page, 'Save');
+  await expectHeading(page, /^Saved/);
+  await page.clock.fastForward(2 * 86_400_000);
+  await page.reload();
+  await goTo(page, 'Book');
+  await page.getByRole('link', { name: /P1 pH checked\. Out of tolerance/ }).click();
+  await press(page, 'Amend');
+  await page.getByLabel('4.01, as found').fill('4.04');
+  await page.getByLabel('Why?').fill('typed 4.41, meant 4.04');
+  await press(page, 'Amend the entry');
+  await expect(
+    page.getByRole('status').getByText(/^The entry is amended\. It changes 1 other reading/),
+  ).toBeVisible();
+  await expect(page.getByText('In tolerance. Nothing adjusted.', { exact: true })).toBeVisible();
+  await expect(page.getByText(/4\.01, as found: showed 4\.41 pH → showed 4\.04 pH/)).toBeVisible();
+  await press(page, 'Void');
+  await page.getByLabel('Why?').fill('the wrong pen');
+  await press(page, 'Void the entry');
+  await expect(page.getByRole('status').getByText(/what is left of 1 lot/)).toBeVisible();
+  await goTo(page, 'Shelf');
+  await expect(page.getByText(/5 calibrations left/).first()).toBeVisible();
 });
 
 test('a reading that should never have been is voided, and is still found in the Book', async ({

@@ -3,6 +3,7 @@ import { idSource, writeChange, type Change } from '@/records';
 import { plainTank } from '@/records/testing/plainTank';
 import {
   amend,
+  amendment,
   careFor,
   copyTank,
   correctEc,
@@ -15,6 +16,7 @@ import {
   saveTank,
   setUp,
   voidEntry,
+  voiding,
   WHY_MAX_LENGTH,
   type Act,
   type KnownTank,
@@ -115,12 +117,15 @@ test('care is one entry', () => {
 
 test('amending and voiding name what they replace, and keep why, cut to what is kept', () => {
   const why = ` wrong digit ${'x'.repeat(500)} `;
-  const amended = amend('person', known, { body: { initials: 'AB', name: '' }, why });
+  const entry = { known, lots: [], body: { initials: 'CD', name: '' } };
+  const changes = amendment({ ...entry, kind: 'person' }, { initials: 'AB', name: '' }, why);
+  const amended = amend(changes, 'Nothing else changes by it.');
+  expect(amended.said).toBe('The entry is amended. Nothing else changes by it.');
   expect(amended.changes[0]).toMatchObject({ recordId: 'R', parents: [known.revId] });
   expect(amended.changes[0]!.why).toHaveLength(WHY_MAX_LENGTH);
-  const voided = voidEntry('reading', known, 'twice');
+  const voided = voidEntry(voiding({ ...entry, kind: 'person' }, ' twice '), '');
   expect(voided.changes).toEqual([
-    { kind: 'reading', recordId: 'R', parents: [known.revId], body: null, why: 'twice' },
+    { kind: 'person', recordId: 'R', parents: [known.revId], body: null, why: 'twice' },
   ]);
   const writer = { makeId: idSource(), nowMs: NOW_MS, zone: 'UTC', by: 'LV', device: 'x' };
   expect(writeChange(voided.changes[0]!, writer)[0]).toMatchObject({ why: 'twice', by: 'LV' });

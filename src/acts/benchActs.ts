@@ -2,7 +2,7 @@ import { PORTION_ML } from '@/core/lots';
 import { nextBenchStep, type BenchEvent, type BenchOutcome } from '@/core/procedure';
 import type { Change } from '@/records';
 import type { BenchDraft, CareEvent, Lot, Session } from '@/records/kinds';
-import { make, type Act, type Known } from './act';
+import { make, revise, type Act, type Known } from './act';
 
 /** A step of a sitting: it is kept as it goes on, with what else was done at that moment. */
 export const keepSitting = (
@@ -109,31 +109,53 @@ export interface KnownLot extends Known {
 const freshFor = (event: BenchEvent): string | undefined =>
   event.type === 'repeat' && event.after === 'freshPortion' ? event.cupId : undefined;
 
+/** What of a check tells how much was poured for it. */
+type Poured = Pick<Session, 'plan' | 'events' | 'startedAt'>;
+
+/** What a check took from a lot: 20 mL or one sachet for each portion; none of one used before. */
+function takenFrom({ plan, events }: Poured, { id, body }: KnownLot): number {
+  const cups = plan.cups.filter(({ lotId }) => lotId === id);
+  const ids = cups.map((cup) => cup.id);
+  const fresh = events.filter((event) => ids.includes(freshFor(event) ?? '')).length;
+  const begun = cups.some(({ reused }) => !reused) ? 1 : 0;
+  return cups.length === 0 ? 0 : (begun + fresh) * (body.form === 'sachet' ? 1 : PORTION_ML);
+}
+
 /**
  * What a check does to the lots it was poured from: 20 mL or one sachet off for each portion, one at the
  * beginning and one for each fresh portion after, where somebody said how much there is; and a bottle
  * is open from its first pour on. A portion that was used before takes nothing.
  */
-export function portionsTaken(
-  { plan, events, startedAt }: Pick<Session, 'plan' | 'events' | 'startedAt'>,
-  lots: readonly KnownLot[],
-): Change[] {
+export function portionsTaken(poured: Poured, lots: readonly KnownLot[]): Change[] {
   return lots.flatMap((lot) => {
-    const cups = plan.cups.filter(({ lotId }) => lotId === lot.id);
-    const ids = cups.map(({ id }) => id);
     const { left, form, openedAt } = lot.body;
-    const fresh = events.filter((event) => ids.includes(freshFor(event) ?? '')).length;
-    const begun = cups.some(({ reused }) => !reused) ? 1 : 0;
-    const taken = (begun + fresh) * (form === 'sachet' ? 1 : PORTION_ML);
-    if (cups.length === 0 || taken === 0) return [];
+    const taken = takenFrom(poured, lot);
+    if (taken === 0) return [];
     const opens = form === 'bottle' && openedAt === undefined;
     if (left === undefined && !opens) return [];
     const body = {
       ...lot.body,
       ...(left === undefined ? {} : { left: Math.max(0, left - taken) }),
-      ...(opens ? { openedAt: startedAt } : {}),
+      ...(opens ? { openedAt: poured.startedAt } : {}),
     };
     return [{ kind: 'lot' as const, recordId: lot.id, parents: [lot.revId], body }];
+  });
+}
+
+/**
+ * What of the Shelf changes when a check in the book says something else, or counts no more: what was
+ * not poured from a bottle comes back to it, what was is taken. Bottles stay open as they are.
+ */
+export function portionsMoved(
+  before: Poured,
+  after: Poured | undefined,
+  lots: readonly KnownLot[],
+): Change[] {
+  return lots.flatMap((lot) => {
+    const { left } = lot.body;
+    const more = (after ? takenFrom(after, lot) : 0) - takenFrom(before, lot);
+    if (left === undefined || more === 0) return [];
+    return [revise('lot', lot, { ...lot.body, left: Math.max(0, left - more) })];
   });
 }
 

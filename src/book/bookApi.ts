@@ -1,4 +1,5 @@
 import type {
+  AmendEffects,
   BenchAnswer,
   BookNames,
   Conflict,
@@ -201,6 +202,8 @@ export interface BookApi {
   /** A part of the entries that pass the query, newest first. */
   ledger(query: LedgerQuery, part: LedgerPart): Promise<LedgerAnswer>;
   bookNames(): Promise<BookNames>;
+  /** What else would say something else with these changes; nothing is written. */
+  amendEffects(changes: readonly Change[], nowMs: number): Promise<AmendEffects>;
   /** One entry with everything it ever said; null for a record that is not in the book. */
   entry(recordId: string): Promise<EntryAnswer | null>;
   settings(): Promise<SettingsAnswer>;

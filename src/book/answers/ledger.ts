@@ -82,7 +82,11 @@ interface LotRow {
 /** What the Book can be asked about, by name. */
 export interface BookNames {
   readonly tanks: readonly { readonly id: string; readonly name: string }[];
-  readonly pens: readonly { readonly id: string; readonly name: string }[];
+  readonly pens: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly sides: readonly ('ph' | 'ec')[];
+  }[];
   readonly lots: readonly { readonly id: string; readonly name: string }[];
   /** Initials of everybody who wrote an entry. */
   readonly people: readonly string[];
@@ -169,6 +173,18 @@ export interface CheckAbout {
   /** What it found out about the readings before it; absent where nothing was to be found out. */
   readonly lookBack?:
     { readonly readings: number; readonly turned: number; readonly wrongDoses: number } | undefined;
+}
+
+/** What else says something else once an entry is amended or voided. */
+export interface AmendEffects {
+  /** Other readings. */
+  readonly readings: number;
+  /** Tanks whose dose is worked out otherwise. */
+  readonly plans: number;
+  /** Codes of pens whose state or next check moves. */
+  readonly pens: readonly string[];
+  /** Lots with another amount left. */
+  readonly lots: number;
 }
 
 /** One entry with everything it ever said, newest first. */

@@ -1,4 +1,5 @@
 import type { BookApi } from '../bookApi';
+import { amendEffects } from './amendEffects';
 import { bookNames } from './bookNames';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
@@ -83,6 +84,7 @@ export function answerBook(
     shelf: async (nowMs) => shelfAnswer(at(nowMs), nowMs),
     ledger: async (query, part) => ledgerAnswer(state(), query, part),
     bookNames: async () => bookNames(state()),
+    amendEffects: async (changes, nowMs) => amendEffects(at(nowMs), changes, nowMs),
     entry: async (recordId) => entryAnswer(state(), recordId),
     settings: async () => settingsAnswer(state()),
   };

@@ -1,5 +1,6 @@
 import type { BookNames } from '@/book/answers';
 import type { BookState } from './bookState';
+import { sidesOf } from './penTrack';
 import { ledgerEntries } from './ledgerEntries';
 
 const byName = (a: { readonly name: string }, b: { readonly name: string }) =>
@@ -14,7 +15,7 @@ export function bookNames(book: BookState): BookNames {
       .sort(byName),
     pens: book
       .all('pen')
-      .map(({ id, body }) => ({ id, name: `${body.code} ${body.name}` }))
+      .map(({ id, body }) => ({ id, name: `${body.code} ${body.name}`, sides: sidesOf({ body }) }))
       .sort(byName),
     lots: book
       .all('lot')

@@ -6,7 +6,7 @@ import { sessionsOf } from './penTrack';
 import { spare } from './spare';
 
 /** What an entry says now, or said last where it was voided. */
-function lastTold<K extends Kind>(book: BookState, id: RecordId): BodyOf<K> | undefined {
+export function lastTold<K extends Kind>(book: BookState, id: RecordId): BodyOf<K> | undefined {
   const told = [...byDescent(book.revisionsOf(id))].reverse().find(({ body }) => body !== null);
   return told?.body as BodyOf<K> | undefined;
 }

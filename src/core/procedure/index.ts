@@ -2,6 +2,7 @@ export * from './benchEvents';
 export * from './benchPlan';
 export * from './checkOfSitting';
 export * from './judgeDip';
+export * from './amendedOutcome';
 export * from './nextBenchStep';
 export * from './bothSides';
 export * from './makePlan';

@@ -1,43 +1,44 @@
 import { useState } from 'react';
-import { amend, type Known } from '@/acts';
-import type { EntryAnswer } from '@/book/answers';
-import { useAct } from '@/book/react';
+import { amend, amendment, type Entry } from '@/acts';
+import type { BookNames } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useFormats } from '@/shell/formats';
-import type { Addition, CareEvent, Reading } from '@/records/kinds';
 import { Button } from '@/ui/button';
-import { FieldRow, TextField } from '@/ui/form';
+import { FieldRow, SelectField, TextField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { entrySays } from '@/words/book/entry';
-import { amendedBody, amendFields, type AmendMessages } from './amendFields';
+import { amendedBody, type AmendField, type AmendMessages } from './amendField';
+import { amendFields } from './amendFields';
+import { useAmending } from './useAmending';
 
 interface Props {
-  readonly entry: EntryAnswer;
+  readonly entry: Entry;
+  readonly names: BookNames;
   readonly title: string;
-  readonly known: Known;
   readonly onDone: () => void;
 }
 
 /** Says what was really shown, poured or done; what stood there before stays readable. */
-export function AmendScreen({ entry, title, known, onDone }: Props) {
+export function AmendScreen({ entry, names, title, onDone }: Props) {
   const formats = useFormats();
-  const { act, busy } = useAct();
-  const { kind } = entry;
-  const body = entry.versions[0]!.body as Reading | Addition | CareEvent;
-  const fields = amendFields(kind, body, formats);
+  const { write, busy } = useAmending();
+  const { kind, body } = entry;
+  const fields = amendFields(kind, body, { formats, names }) as readonly AmendField<typeof body>[];
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>(() =>
     Object.fromEntries(fields.map(({ name, typed: text }) => [name, text])),
   );
   const [why, setWhy] = useState('');
   const [messages, setMessages] = useState<AmendMessages>({});
   const save = async () => {
-    const result = amendedBody({ kind, body, typed, nowMs: Date.now(), formats });
+    const { nowMs } = thisMoment();
+    const result = amendedBody({ fields, body, typed, nowMs });
     const wrong: AmendMessages = 'messages' in result ? result.messages : {};
     const missing: AmendMessages = why.trim() === '' ? { why: entrySays.whyMissing } : {};
     setMessages({ ...wrong, ...missing });
     if ('messages' in result || why.trim() === '') return;
-    if (await act(amend(kind, known, { body: result.body as never, why }))) onDone();
+    if (await write(amendment(entry, result.body, why), amend)) onDone();
   };
   return (
     <Screen
@@ -61,17 +62,27 @@ export function AmendScreen({ entry, title, known, onDone }: Props) {
       <Say bold>{entrySays.whatShouldItSay}</Say>
       <Say size="small">{entrySays.whatAmendMeans}</Say>
       <FieldRow>
-        {fields.map(({ name, label, unit, numeric }) => (
-          <TextField
-            key={name}
-            label={label}
-            typed={typed[name] ?? ''}
-            onType={(text) => setTyped({ ...typed, [name]: text })}
-            numeric={numeric}
-            message={messages[name] ? { text: messages[name] } : undefined}
-            {...(unit ? { unit } : {})}
-          />
-        ))}
+        {fields.map(({ name, label, unit, takes }) =>
+          takes.as === 'choice' ? (
+            <SelectField
+              key={name}
+              label={label}
+              value={typed[name] ?? ''}
+              options={takes.options}
+              onChoose={(value) => setTyped({ ...typed, [name]: value })}
+            />
+          ) : (
+            <TextField
+              key={name}
+              label={label}
+              typed={typed[name] ?? ''}
+              onType={(text) => setTyped({ ...typed, [name]: text })}
+              numeric={takes.as === 'number'}
+              message={messages[name] ? { text: messages[name] } : undefined}
+              {...(unit ? { unit } : {})}
+            />
+          ),
+        )}
         <TextField
           label={entrySays.why}
           hint={entrySays.whyAmendHint}

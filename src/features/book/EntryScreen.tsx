@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { EntryAnswer } from '@/book/answers';
-import { useAnswer, questions } from '@/book/react';
+import { useAnswer, useRows, questions } from '@/book/react';
 import type { Session } from '@/records/kinds';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
@@ -11,7 +11,7 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { AmendScreen } from './AmendScreen';
-import { AMENDABLE } from './amendFields';
+import { isAmendable } from './amendFields';
 import { CheckDips } from './CheckDips';
 import { checkDips, checkFacts } from './checkRecord';
 import { EntryLinks } from './EntryLinks';
@@ -56,12 +56,18 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
         })
       : entryFacts(entry.kind, body, { names: entry.names, formats });
   const done = () => setDoing(undefined);
-  const known = { id: entry.recordId, revId: newest!.revId };
+  const lots = useRows('lot').data ?? [];
+  const names = useAnswer(questions.bookNames()).data;
   const title = entryTitle(entry);
-  if (doing === 'amend')
-    return <AmendScreen entry={entry} title={title} known={known} onDone={done} />;
-  if (doing === 'void')
-    return <VoidScreen kind={entry.kind} title={title} known={known} onDone={done} />;
+  if (doing && body !== null && names) {
+    const known = { id: entry.recordId, revId: newest!.revId };
+    const about = { entry: { kind: entry.kind, known, body: body as never, lots }, title };
+    return doing === 'amend' ? (
+      <AmendScreen {...about} names={names} onDone={done} />
+    ) : (
+      <VoidScreen {...about} onDone={done} />
+    );
+  }
   return (
     <Screen
       actions={
@@ -69,7 +75,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
           <Button wet label={commonSays.back} onPress={back} />
           {body !== null ? (
             <>
-              {AMENDABLE.includes(entry.kind) ? (
+              {isAmendable(entry.kind) ? (
                 <Button wet grow label={entrySays.amend} onPress={() => setDoing('amend')} />
               ) : null}
               <Button wet grow label={entrySays.void} onPress={() => setDoing('void')} />

@@ -1,30 +1,28 @@
 import { useState } from 'react';
-import { voidEntry, type Known } from '@/acts';
-import { useAct } from '@/book/react';
-import type { Kind } from '@/records/kinds';
+import { voidEntry, voiding, type Entry } from '@/acts';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { entrySays } from '@/words/book/entry';
+import { useAmending } from './useAmending';
 
 interface Props {
-  readonly kind: Kind;
+  readonly entry: Entry;
   readonly title: string;
-  readonly known: Known;
   readonly onDone: () => void;
 }
 
 /** Takes an entry out of all judging, with why; it stays readable. */
-export function VoidScreen({ kind, title, known, onDone }: Props) {
-  const { act, busy } = useAct();
+export function VoidScreen({ entry, title, onDone }: Props) {
+  const { write, busy } = useAmending();
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
   const save = async () => {
     setTried(true);
     if (why.trim() === '') return;
-    if (await act(voidEntry(kind, known, why))) onDone();
+    if (await write(voiding(entry, why), voidEntry)) onDone();
   };
   return (
     <Screen

@@ -20,7 +20,7 @@ test('from and to are whole local days, summer time included', () => {
 test('what is shown is told in one line', () => {
   const names = {
     tanks: [{ id: 'T', name: 'Basil tables' }],
-    pens: [{ id: 'P', name: 'P4 Trim screw' }],
+    pens: [{ id: 'P', name: 'P4 Trim screw', sides: ['ph' as const] }],
     lots: [{ id: 'L', name: 'A-3902' }],
     people: ['LV'],
   };

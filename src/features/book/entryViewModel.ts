@@ -1,5 +1,6 @@
 import type { EntryAnswer, EntryVersion } from '@/book/answers';
 import type { Addition, BodyOf, CareEvent, Kind, Reading, Session } from '@/records/kinds';
+import { thingFacts } from './thingFacts';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
 import {
   ADDITION_WORD,
@@ -137,7 +138,10 @@ export function entryFacts(
   if (kind === 'addition') return additionFacts(as<'addition'>(), names, formats);
   if (kind === 'session') return sessionFacts(as<'session'>(), names, formats);
   if (kind === 'careEvent') return careFacts(as<'careEvent'>(), names);
-  return plainFacts(body as Readonly<Record<string, unknown>>);
+  return (
+    thingFacts(kind, body, { names, formats }) ??
+    plainFacts(body as Readonly<Record<string, unknown>>)
+  );
 }
 
 /** Who wrote a version, and when. */

@@ -1,0 +1,21 @@
+/** What entries of the Book say, beside what is amended. */
+export const factSays = {
+  gone: 'taken out of use',
+  pen: 'Pen',
+  product: 'Product',
+  drop: 'A drop',
+  step: (at: number) => `Step ${at}`,
+  dropsMade: (drops: string, ph: string) => `${drops} drops in all, ${ph}`,
+  aim: 'Aim',
+  readWith: 'Read with',
+  penShowed: (pen: string, shown: string) => `${pen} showed ${shown}`,
+  thermometer: (temp: string) => `another thermometer at ${temp}`,
+  ice: 'melting ice',
+  against: 'Beside it',
+  side: 'Side',
+  certificate: 'Certificate',
+  liquid: 'Liquid',
+  opened: 'Opened',
+  sachets: 'sachets',
+  why: 'Why',
+} as const;
