@@ -10,17 +10,12 @@ import {
   type DipPhase,
 } from '@/core/procedure';
 import type { Session } from '@/records/kinds';
+import type { EntryFact } from './entryFact';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
 import { dayMonthYear, writeMoment, type Formats } from '@/words';
 import { errorWords, shownText } from '@/words/bench/benchWords';
 import { cupName } from '@/words/bench/cupWords';
 import { checkSays, PHASE_WORD } from '@/words/book/check';
-
-/** One fact of a record, with its unit. */
-export interface RecordFact {
-  readonly label: string;
-  readonly value: string;
-}
 
 /** One try in a cup, or an error the pen showed instead. */
 export interface RecordDip {
@@ -68,7 +63,7 @@ function cupFact(
   body: Session,
   cup: Cup,
   { check, formats }: Pick<About, 'check' | 'formats'>,
-): RecordFact {
+): EntryFact {
   const plan = body.plan as BenchPlan;
   const at = cupTarget(plan, cup);
   const target = at.ok ? shownText(plan, at.value.target, formats) : checkSays.offTheTable;
@@ -93,7 +88,7 @@ function lookBackWords({ lookBack }: CheckAbout): string {
 }
 
 /** Everything that makes a check a record, in the order an inspector asks for it. */
-export function checkFacts(body: Session, about: About): readonly RecordFact[] {
+export function checkFacts(body: Session, about: About): readonly EntryFact[] {
   const { check, by, zone, formats } = about;
   const plan = body.plan as BenchPlan;
   const optional = (label: string, value: string | undefined) => (value ? [{ label, value }] : []);

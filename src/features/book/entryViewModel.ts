@@ -1,5 +1,6 @@
 import type { EntryAnswer, EntryVersion } from '@/book/answers';
 import type { Addition, BodyOf, CareEvent, Kind, Reading, Session } from '@/records/kinds';
+import type { EntryFact } from './entryFact';
 import { thingFacts } from './thingFacts';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
 import {
@@ -13,12 +14,6 @@ import {
   writeMoment,
   type Formats,
 } from '@/words';
-
-/** One fact of an entry, with its unit. */
-export interface EntryFact {
-  readonly label: string;
-  readonly value: string;
-}
 
 type Names = EntryAnswer['names'];
 

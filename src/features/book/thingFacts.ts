@@ -13,7 +13,7 @@ import { amendSays } from '@/words/book/amend';
 import { factSays } from '@/words/book/facts';
 import { SKIP_WORD } from '@/words/round/stopWords';
 import { liquidName } from '@/words/shelf/lotWords';
-import type { EntryFact } from './entryViewModel';
+import type { EntryFact } from './entryFact';
 
 interface About {
   readonly names: EntryAnswer['names'];
