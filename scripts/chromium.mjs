@@ -41,15 +41,32 @@ export function findChromium() {
   );
 }
 
-/**
- * The tool that tells a browser profile which authorities to trust, for the tests over HTTPS.
- * @returns {boolean} whether it is here; where it may not be installed that is said
- */
-export function findCertutil() {
-  const here = () => spawnSync('certutil', ['-H'], { stdio: 'ignore' }).error === undefined;
-  if (here() || (installFromDebian('libnss3-tools', 'No certutil found') && here())) return true;
+/** Whether a program is here, or could be installed; where it may not be that is said, with what it means. */
+function findTool(program, asks, { from, without }) {
+  const here = () => spawnSync(program, asks, { stdio: 'ignore' }).error === undefined;
+  if (here() || (installFromDebian(from, `No ${program} found`) && here())) return true;
   console.warn(
-    'No certutil found, and it may not be installed here (Debian: libnss3-tools). The tests over HTTPS run without trying the trust itself.',
+    `No ${program} found, and it may not be installed here (Debian: ${from}). ${without}`,
   );
   return false;
 }
+
+/**
+ * The tool that tells a browser profile which authorities to trust, for the tests over HTTPS.
+ * @returns {boolean} whether it is here
+ */
+export const findCertutil = () =>
+  findTool('certutil', ['-H'], {
+    from: 'libnss3-tools',
+    without: 'The tests over HTTPS run without trying the trust itself.',
+  });
+
+/**
+ * The tool that reads the text of a PDF, for the tests of what is printed.
+ * @returns {boolean} whether it is here
+ */
+export const findPdftotext = () =>
+  findTool('pdftotext', ['-v'], {
+    from: 'poppler-utils',
+    without: 'What is printed is read from the page instead of its PDF.',
+  });

@@ -18,6 +18,7 @@ declare module '*/serve.mjs' {
 declare module '*/chromium.mjs' {
   export function findChromium(): string;
   export function findCertutil(): boolean;
+  export function findPdftotext(): boolean;
 }
 
 declare module '*/hosting.mjs' {

@@ -6,7 +6,7 @@ import { ROOT, ensure } from './ensure.mjs';
 
 const started = Date.now();
 ensure();
-const { findCertutil, findChromium } = await import('./chromium.mjs');
+const { findCertutil, findChromium, findPdftotext } = await import('./chromium.mjs');
 const { HOSTED } = await import('./hosting.mjs');
 const { printShare } = await import('./share.mjs');
 
@@ -108,6 +108,7 @@ let chromium;
 try {
   chromium = findChromium();
   findCertutil();
+  findPdftotext();
 } catch (error) {
   failed += 1;
   console.error(error.message);

@@ -16,6 +16,7 @@ import type {
   LookBackAnswer,
   PenAnswer,
   PenDetailAnswer,
+  PenSheet,
   ReadAnswer,
   ReadingsPage,
   RoundAnswer,
@@ -202,6 +203,8 @@ export interface BookApi {
   /** A part of the entries that pass the query, newest first. */
   ledger(query: LedgerQuery, part: LedgerPart): Promise<LedgerAnswer>;
   bookNames(): Promise<BookNames>;
+  /** The checks and care of one pen, or of all, between two moments, for a document. */
+  penSheets(fromMs: number, toMs: number, penId?: string): Promise<readonly PenSheet[]>;
   /** What else would say something else with these changes; nothing is written. */
   amendEffects(changes: readonly Change[], nowMs: number): Promise<AmendEffects>;
   /** One entry with everything it ever said; null for a record that is not in the book. */

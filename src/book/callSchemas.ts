@@ -106,6 +106,7 @@ export const CALL_SCHEMAS = {
   shelf: z.tuple([nowMs]),
   ledger: z.tuple([ledgerQuery, ledgerPart]),
   bookNames: z.tuple([]),
+  penSheets: z.tuple([finite, finite, askedId.optional()]),
   amendEffects: z.tuple([z.array(change), nowMs]),
   entry: z.tuple([askedId]),
   settings: z.tuple([]),

@@ -1,3 +1,4 @@
-/** The Book's list of any length and its entries, in one chunk. */
+/** The Book's list of any length, its entries and its documents, in one chunk. */
 export { BookList } from '@/features/book/BookList';
 export { EntryScreen } from '@/features/book/EntryScreen';
+export { PrintScreen } from '@/features/print/PrintScreen';

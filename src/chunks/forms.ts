@@ -22,3 +22,4 @@ export { ProbesScreen } from '@/features/pens/ProbesScreen';
 export { PhonesScreen } from '@/features/phones/PhonesScreen';
 export { TakeAlong } from '@/features/phones/TakeAlong';
 export { BookFilters } from '@/features/book/BookFilters';
+export { PrintPeriod } from '@/features/print/PrintPeriod';

@@ -10,6 +10,7 @@ const PLURAL = {
   hour: 'hours',
   lot: 'lots',
   minute: 'minutes',
+  pen: 'pens',
   pour: 'pours',
   'other reading': 'other readings',
   portion: 'portions',

@@ -1,4 +1,13 @@
-import type { ControlReading, JarTest, Kind, Lot, Probe, SkipReason } from '@/records/kinds';
+import type {
+  CareEvent,
+  ControlReading,
+  JarTest,
+  Session,
+  Kind,
+  Lot,
+  Probe,
+  SkipReason,
+} from '@/records/kinds';
 import type { CareRow, ComparisonRow, SessionRow } from './pens';
 import type { ReadingRow, AdditionRow } from './tanks';
 
@@ -173,6 +182,42 @@ export interface CheckAbout {
   /** What it found out about the readings before it; absent where nothing was to be found out. */
   readonly lookBack?:
     { readonly readings: number; readonly turned: number; readonly wrongDoses: number } | undefined;
+}
+
+/** A check as a document tells it. */
+export interface SheetCheck {
+  readonly id: string;
+  /** What it says, or said last where it was voided. */
+  readonly body: Session;
+  readonly about: CheckAbout;
+  readonly by: string;
+  readonly zone: string;
+  /** Every amendment, oldest first. */
+  readonly amended: readonly {
+    readonly atMs: number;
+    readonly by: string;
+    readonly why: string;
+    readonly voided: boolean;
+  }[];
+}
+
+/** A pen as a document tells it: its checks and its care, oldest first. */
+export interface PenSheet {
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly serial: string;
+  readonly probes: readonly {
+    readonly side: 'ph' | 'ec';
+    readonly serial: string;
+    readonly fittedAtMs: number;
+  }[];
+  readonly checks: readonly SheetCheck[];
+  readonly care: readonly {
+    readonly atMs: number;
+    readonly by: string;
+    readonly body: CareEvent;
+  }[];
 }
 
 /** What else says something else once an entry is amended or voided. */

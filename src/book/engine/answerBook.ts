@@ -10,6 +10,7 @@ import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
+import { penSheets } from './penSheets';
 import { productsAnswer } from './productsAnswer';
 import { roundAnswer } from './roundAnswer';
 import type { Copied } from './roundCopy';
@@ -84,6 +85,7 @@ export function answerBook(
     shelf: async (nowMs) => shelfAnswer(at(nowMs), nowMs),
     ledger: async (query, part) => ledgerAnswer(state(), query, part),
     bookNames: async () => bookNames(state()),
+    penSheets: async (fromMs, toMs, penId) => penSheets(state(), { penId, fromMs, toMs }),
     amendEffects: async (changes, nowMs) => amendEffects(at(nowMs), changes, nowMs),
     entry: async (recordId) => entryAnswer(state(), recordId),
     settings: async () => settingsAnswer(state()),

@@ -115,7 +115,11 @@ function probeAt(
 }
 
 /** What makes the record of a check a record, beside what its body holds. */
-export function checkAbout(book: BookState, id: RecordId): CheckAbout | undefined {
+export function checkAbout(
+  book: BookState,
+  id: RecordId,
+  { lookBack }: { readonly lookBack: boolean } = { lookBack: true },
+): CheckAbout | undefined {
   const body = lastTold<'session'>(book, id);
   if (!body?.plan) return undefined;
   const { penId, plan } = body;
@@ -129,14 +133,15 @@ export function checkAbout(book: BookState, id: RecordId): CheckAbout | undefine
     return [[lotId, { lotCode, expiresAt, openedAt }] as const];
   });
   const counts = book.record('session', id) !== undefined;
-  const looked = counts
-    ? spare(
-        book,
-        pen?.code ?? '',
-        () => lookBackAnswer(book, { penId, quantity, checkMs: atMs }),
-        () => null,
-      )
-    : null;
+  const looked =
+    counts && lookBack
+      ? spare(
+          book,
+          pen?.code ?? '',
+          () => lookBackAnswer(book, { penId, quantity, checkMs: atMs }),
+          () => null,
+        )
+      : null;
   return {
     code: pen?.code ?? '',
     name: pen?.name ?? '',

@@ -121,6 +121,10 @@ export const questions = {
     question(['ledger', JSON.stringify(query), String(part.skip)], 'all', (client) =>
       client.ledger(query, part),
     ),
+  penSheets: (fromMs: number, toMs: number, penId?: string) =>
+    question(['penSheets', String(fromMs), String(toMs), penId ?? ''], 'all', (client) =>
+      client.penSheets(fromMs, toMs, penId),
+    ),
   bookNames: () => question(['bookNames'], 'all', (client) => client.bookNames()),
   entry: (id: RecordId) => question(['entry', id], 'all', (client) => client.entry(id)),
 } as const;

@@ -2,7 +2,7 @@ import { DAY_MS } from '../units';
 import { requireFinite } from '../result';
 
 /** How long a calibration's record is kept at least, years. Common demand of permits. */
-const RETENTION_YEARS = 3;
+export const RETENTION_YEARS = 3;
 
 /**
  * The first moment a record may be erased for good: so many calendar years after it was made, UTC.

@@ -14,6 +14,7 @@ import { ListScreen } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { bookSays } from '@/words/book/book';
+import { printSays } from '@/words/print/print';
 import { findSays } from '@/words/book/find';
 import type { BookFiltersProps } from './BookFilters';
 import { filterLine } from './bookQuery';
@@ -29,9 +30,18 @@ const partOf = (index: number) => ({ skip: Math.floor(index / PART) * PART, coun
 /** Height of an entry of two lines, px. */
 const ROW = 68;
 
+/** The document that goes with what is shown. */
+const printOf = ({ penId, tankId }: LedgerQuery) =>
+  penId
+    ? paths.print({ what: 'pen', id: penId })
+    : tankId
+      ? paths.print({ what: 'tank', id: tankId })
+      : paths.print();
+
 /** Everything in time order, found by words, by what it is about and by when. */
 export function BookList() {
   const { query, words, typeWords, change, clear } = useBookQuery();
+  const router = useRouter();
   const [open, setOpen] = useState(false);
   const { data } = useAnswer(questions.ledger(query, partOf(0)));
   const names = useAnswer(questions.bookNames()).data;
@@ -50,6 +60,9 @@ export function BookList() {
       about={JSON.stringify(asked)}
       count={shown.found}
       estimate={ROW}
+      actions={
+        <Button wet label={printSays.title} onPress={() => router.navigate(printOf(asked))} />
+      }
       row={(index) => <Entry row={at(index)} />}
       onDrawn={onDrawn}
     >

@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { EntryAnswer } from '@/book/answers';
@@ -17,6 +17,8 @@ import { checkDips, checkFacts } from './checkRecord';
 import { EntryLinks } from './EntryLinks';
 import { entryFacts, entryTitle, versionLines } from './entryViewModel';
 import { VoidScreen } from './VoidScreen';
+import { paths } from '@/shell/navigation/paths';
+import { printSays } from '@/words/print/print';
 import { commonSays } from '@/words/common';
 import { entrySays } from '@/words/book/entry';
 
@@ -42,6 +44,7 @@ function Gone() {
 
 function Entry({ entry }: { readonly entry: EntryAnswer }) {
   const back = useBack();
+  const router = useRouter();
   const formats = useFormats();
   const [doing, setDoing] = useState<'amend' | 'void'>();
   const [newest] = entry.versions;
@@ -73,6 +76,13 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
       actions={
         <>
           <Button wet label={commonSays.back} onPress={back} />
+          {entry.kind === 'session' ? (
+            <Button
+              wet
+              label={printSays.title}
+              onPress={() => router.navigate(paths.print({ what: 'check', id: entry.recordId }))}
+            />
+          ) : null}
           {body !== null ? (
             <>
               {isAmendable(entry.kind) ? (

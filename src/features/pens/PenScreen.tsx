@@ -142,6 +142,11 @@ export function PenDetail({
         {away ? null : (
           <Button kind="text" label={penSays.compare} onPress={() => go(paths.compare(penId))} />
         )}
+        <Button
+          kind="text"
+          label={penSays.printChecks}
+          onPress={() => go(paths.print({ what: 'pen', id: penId }))}
+        />
         <Button kind="text" label={penSays.probes} onPress={() => go(paths.probes(penId))} />
       </View>
       {pen.careDue.map((due) => {

@@ -63,6 +63,9 @@ export const paths = {
   product: (id: string) => at(`/shelf/products/${id}`),
 
   book: at('/book'),
+  print: (
+    about: { readonly what?: 'check' | 'pen' | 'pens' | 'tank'; readonly id?: string } = {},
+  ) => asking('/print', about),
   entry: (id: string) => at(`/book/${id}`),
   bookFile: at('/book-file'),
   bookState: at('/book-state'),

@@ -1,0 +1,1 @@
+export { PrintIndex as default } from '@/features/print/PrintIndex';

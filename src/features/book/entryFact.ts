@@ -1,0 +1,5 @@
+/** One fact of an entry, with its unit. */
+export interface EntryFact {
+  readonly label: string;
+  readonly value: string;
+}

@@ -1,0 +1,208 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import type { BookNames } from '@/book/answers';
+import { questions, useAnswer, useBook } from '@/book/react';
+import { RETENTION_YEARS } from '@/core/retention';
+import { chunkPart } from '@/shell/chunk';
+import { useBack } from '@/shell/navigation/useBack';
+import { Button } from '@/ui/button';
+import { Choice, SelectField } from '@/ui/form';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { writeMoment } from '@/words';
+import { commonSays } from '@/words/common';
+import { printSays } from '@/words/print/print';
+import type { Period, PrintPeriodProps, TypedDays } from './PrintPeriod';
+import { SheetView, type Paper } from './SheetView';
+import type { Sheet } from './sheet';
+import { useCheckSheet, usePensSheet, useTankSheet } from './usePrintSheet';
+
+// With the other forms: a calendar comes with it.
+const PrintPeriod = chunkPart<PrintPeriodProps>('forms', 'PrintPeriod');
+
+type What = 'check' | 'pen' | 'pens' | 'tank';
+
+const asWhat = (text: string | undefined): What =>
+  text === 'check' || text === 'pen' || text === 'tank' ? text : 'pens';
+
+/** A document of the Book: looked at here, printed by the browser, or saved as PDF by it. */
+export function PrintScreen() {
+  const params = useLocalSearchParams<{ what?: string; id?: string }>();
+  const { data: names } = useAnswer(questions.bookNames());
+  if (!names) return <Skeleton label={printSays.loading} />;
+  const what = asWhat(params.what);
+  return what === 'check' ? (
+    <OneCheck id={params.id ?? ''} />
+  ) : (
+    <Periods names={names} what={what} id={params.id ?? ''} />
+  );
+}
+
+function OneCheck({ id }: { readonly id: string }) {
+  const [paper, setPaper] = useState<Paper>('A4');
+  const sheet = useCheckSheet(id);
+  return <Document sheet={sheet} paper={paper} onPaper={setPaper} />;
+}
+
+interface PeriodsProps {
+  readonly names: BookNames;
+  readonly what: Exclude<What, 'check'>;
+  readonly id: string;
+}
+
+/** The years a record is kept, or a tank’s last month, until the end of today. */
+function usual(what: PeriodsProps['what']): Period {
+  const now = new Date();
+  const from = new Date(now);
+  if (what === 'tank') from.setMonth(now.getMonth() - 1);
+  else from.setFullYear(now.getFullYear() - RETENTION_YEARS);
+  return {
+    fromMs: from.setHours(0, 0, 0, 0),
+    toMs: now.setHours(23, 59, 59, 999),
+  };
+}
+
+function Periods({ names, what: first, id: firstId }: PeriodsProps) {
+  const [paper, setPaper] = useState<Paper>('A4');
+  const [what, setWhat] = useState(first);
+  const list = what === 'tank' ? names.tanks : names.pens;
+  const [chosen, setChosen] = useState(firstId);
+  const about = list.find(({ id }) => id === chosen) ?? list[0];
+  // While what is typed is no period, the last one stays, and nothing can be printed.
+  const [period, setPeriod] = useState(() => usual(first));
+  const [days, setDays] = useState<{ readonly typed: TypedDays; readonly holds: boolean }>();
+  const controls = (
+    <>
+      <Choice
+        label={printSays.document}
+        value={what}
+        onChoose={setWhat}
+        options={[
+          { value: 'pen', label: printSays.onePen },
+          { value: 'pens', label: printSays.allPens },
+          { value: 'tank', label: printSays.oneTank },
+        ]}
+      />
+      {what === 'pens' || !about ? null : (
+        <SelectField
+          label={what === 'tank' ? printSays.tank : printSays.pen}
+          value={about.id}
+          options={list.map(({ id, name }) => ({ value: id, label: name }))}
+          onChoose={setChosen}
+        />
+      )}
+      <PrintPeriod
+        typed={days?.typed}
+        period={period}
+        onType={(typed, next) => {
+          setDays({ typed, holds: next !== undefined });
+          if (next) setPeriod(next);
+        }}
+      />
+    </>
+  );
+  const holds = (days?.holds ?? true) && (what === 'pens' || about !== undefined);
+  const common = { paper, onPaper: setPaper, controls, period, holds };
+  return what === 'tank' ? (
+    <TankDocument {...common} tank={about ?? NOTHING} />
+  ) : (
+    <PensDocument {...common} penId={what === 'pen' ? about?.id : undefined} />
+  );
+}
+
+interface DocumentProps {
+  readonly paper: Paper;
+  readonly onPaper: (paper: Paper) => void;
+  readonly controls?: React.ReactNode;
+  /** Undefined while it comes or what is asked cannot be; null where there is nothing. */
+  readonly sheet: Sheet | null | undefined;
+}
+
+interface Of extends Omit<DocumentProps, 'sheet'> {
+  readonly period: Period;
+  /** What is typed is a period, and there is something to print. */
+  readonly holds: boolean;
+}
+
+/** Where there is no tank at all. */
+const NOTHING = { id: '', name: '' } as const;
+
+function PensDocument({
+  penId,
+  period,
+  holds,
+  ...of
+}: Of & { readonly penId: string | undefined }) {
+  const sheet = usePensSheet(penId, period);
+  return <Document {...of} sheet={holds ? sheet : undefined} />;
+}
+
+function TankDocument({
+  tank,
+  period,
+  holds,
+  ...of
+}: Of & { readonly tank: { readonly id: string; readonly name: string } }) {
+  const sheet = useTankSheet(tank, period);
+  return <Document {...of} sheet={holds ? sheet : undefined} />;
+}
+
+/** What only the screen shows. */
+const onScreenOnly = { dataSet: { noprint: 'true' } } as object;
+
+function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
+  const back = useBack();
+  const { opened, device } = useBook();
+  const [printedMs] = useState(() => Date.now());
+  useEffect(() => {
+    const names = ['printing', `paper-${paper}`];
+    document.body.classList.add(...names);
+    return () => document.body.classList.remove(...names);
+  }, [paper]);
+  const foot = [
+    ...(opened.book === 'demo' ? [printSays.madeUp] : []),
+    printSays.keep(RETENTION_YEARS),
+    printSays.printed(writeMoment(printedMs), device.initials),
+  ];
+  return (
+    <Screen
+      actions={
+        <>
+          <Button wet label={commonSays.back} onPress={back} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={printSays.print}
+            disabled={!sheet}
+            onPress={() => window.print()}
+          />
+        </>
+      }
+    >
+      <View {...onScreenOnly}>
+        <Say size="huge" face="slab" heading={1}>
+          {printSays.title}
+        </Say>
+        <Panel>
+          {controls}
+          <Choice
+            label={printSays.paper}
+            value={paper}
+            onChoose={onPaper}
+            options={[
+              { value: 'A4', label: 'A4' },
+              { value: 'letter', label: printSays.letter },
+            ]}
+          />
+          <Say size="small" tone="soft">
+            {printSays.howTo}
+          </Say>
+        </Panel>
+      </View>
+      {sheet ? <SheetView sheet={sheet} paper={paper} foot={foot} /> : null}
+      {sheet === null ? <Say>{printSays.notThere}</Say> : null}
+    </Screen>
+  );
+}
