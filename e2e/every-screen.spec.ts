@@ -99,6 +99,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   book: at('Book'),
   'the Book’s filter': at('Book', (page) => press(page, 'Filter')),
   'a document': at('Book', (page) => press(page, 'Print')),
+  'taking out': at('Book', (page) => press(page, 'Take out')),
   'a check’s record': at('Book', row(/P1 pH checked/)),
   'an entry': at('Book', row(/Basil tables/)),
   'amending an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Amend')),

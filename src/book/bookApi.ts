@@ -6,11 +6,13 @@ import type {
   DoseAnswer,
   DosePlanAnswer,
   DoseWish,
+  DueAnswer,
   EcDoseAnswer,
   EntryAnswer,
   FoundNow,
   ProductAnswer,
   LedgerAnswer,
+  LedgerKind,
   LedgerPart,
   LedgerQuery,
   LookBackAnswer,
@@ -205,6 +207,12 @@ export interface BookApi {
   bookNames(): Promise<BookNames>;
   /** The checks and care of one pen, or of all, between two moments, for a document. */
   penSheets(fromMs: number, toMs: number, penId?: string): Promise<readonly PenSheet[]>;
+  /** The entries of one kind that pass the query, as CSV. */
+  outCsv(kind: LedgerKind, query: LedgerQuery, mark: '.' | ','): Promise<Blob>;
+  /** The entries of every kind that pass the query, as a Tabular Data Package. */
+  outPackage(query: LedgerQuery, nowMs: number): Promise<Blob>;
+  /** What falls due on known days. */
+  dueDays(nowMs: number): Promise<readonly DueAnswer[]>;
   /** What else would say something else with these changes; nothing is written. */
   amendEffects(changes: readonly Change[], nowMs: number): Promise<AmendEffects>;
   /** One entry with everything it ever said; null for a record that is not in the book. */

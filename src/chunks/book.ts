@@ -2,3 +2,4 @@
 export { BookList } from '@/features/book/BookList';
 export { EntryScreen } from '@/features/book/EntryScreen';
 export { PrintScreen } from '@/features/print/PrintScreen';
+export { OutScreen } from '@/features/out/OutScreen';

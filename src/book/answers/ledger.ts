@@ -220,6 +220,18 @@ export interface PenSheet {
   }[];
 }
 
+/** Something that falls due on a known day. */
+export type DueAnswer = { readonly id: string; readonly atMs: number } & (
+  | {
+      readonly kind: 'check' | 'clean' | 'soak';
+      /** Code of the pen. */
+      readonly about: string;
+      readonly quantity: 'ph' | 'ec';
+    }
+  /** The day a bottle stops being good. */
+  | { readonly kind: 'lot'; readonly about: string; readonly lot: Lot }
+);
+
 /** What else says something else once an entry is amended or voided. */
 export interface AmendEffects {
   /** Other readings. */

@@ -1,15 +1,18 @@
+import { writeCsv, writePackage } from '@/interchange/tables';
 import type { BookApi } from '../bookApi';
 import { amendEffects } from './amendEffects';
 import { bookNames } from './bookNames';
 import type { BookState } from './bookState';
 import { conflictsAnswer } from './conflicts';
 import { doseAnswer, dosePlanAnswer } from './doseAnswer';
+import { dueDays } from './dueDays';
 import { ecDoseAnswer } from './ecDoseAnswer';
 import { entryAnswer } from './entryAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
+import { outTable, outTables } from './outTables';
 import { penSheets } from './penSheets';
 import { productsAnswer } from './productsAnswer';
 import { roundAnswer } from './roundAnswer';
@@ -86,6 +89,14 @@ export function answerBook(
     ledger: async (query, part) => ledgerAnswer(state(), query, part),
     bookNames: async () => bookNames(state()),
     penSheets: async (fromMs, toMs, penId) => penSheets(state(), { penId, fromMs, toMs }),
+    outCsv: async (kind, query, mark) =>
+      new Blob([writeCsv(outTable(state(), kind, query), mark)], { type: 'text/csv' }),
+    outPackage: async (query, nowMs) => {
+      const about = { title: 'Book', created: new Date(nowMs).toISOString() };
+      const bytes = writePackage(outTables(at(nowMs), query), about);
+      return new Blob([bytes as BlobPart], { type: 'application/zip' });
+    },
+    dueDays: async (nowMs) => dueDays(at(nowMs), nowMs),
     amendEffects: async (changes, nowMs) => amendEffects(at(nowMs), changes, nowMs),
     entry: async (recordId) => entryAnswer(state(), recordId),
     settings: async () => settingsAnswer(state()),

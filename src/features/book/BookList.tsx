@@ -14,6 +14,7 @@ import { ListScreen } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { bookSays } from '@/words/book/book';
+import { outSays } from '@/words/out/out';
 import { printSays } from '@/words/print/print';
 import { findSays } from '@/words/book/find';
 import type { BookFiltersProps } from './BookFilters';
@@ -40,7 +41,7 @@ const printOf = ({ penId, tankId }: LedgerQuery) =>
 
 /** Everything in time order, found by words, by what it is about and by when. */
 export function BookList() {
-  const { query, words, typeWords, change, clear } = useBookQuery();
+  const { query, params, words, typeWords, change, clear } = useBookQuery();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const { data } = useAnswer(questions.ledger(query, partOf(0)));
@@ -61,7 +62,20 @@ export function BookList() {
       count={shown.found}
       estimate={ROW}
       actions={
-        <Button wet label={printSays.title} onPress={() => router.navigate(printOf(asked))} />
+        <>
+          <Button
+            wet
+            grow
+            label={printSays.title}
+            onPress={() => router.navigate(printOf(asked))}
+          />
+          <Button
+            wet
+            grow
+            label={outSays.title}
+            onPress={() => router.navigate(paths.takeOut(params))}
+          />
+        </>
       }
       row={(index) => <Entry row={at(index)} />}
       onDrawn={onDrawn}

@@ -38,6 +38,8 @@ export function useBookQuery() {
   }, [words, params.words, router]);
   return {
     query,
+    /** As the address has it, to be handed on. */
+    params: { words: params.words, kind, tank, pen, lot, by, verdict, from, to },
     words,
     typeWords: setWords,
     change: (patch: BookParams) => router.setParams(patch),

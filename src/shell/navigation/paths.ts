@@ -63,6 +63,7 @@ export const paths = {
   product: (id: string) => at(`/shelf/products/${id}`),
 
   book: at('/book'),
+  takeOut: (about: Readonly<Record<string, string | undefined>> = {}) => asking('/take-out', about),
   print: (
     about: { readonly what?: 'check' | 'pen' | 'pens' | 'tank'; readonly id?: string } = {},
   ) => asking('/print', about),

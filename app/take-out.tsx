@@ -1,0 +1,1 @@
+export { OutIndex as default } from '@/features/out/OutIndex';
