@@ -37,7 +37,7 @@ test('“show me three years of device 4”: from the pen to a document with pag
   await page.goto(demoUrl());
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P4/ }).click();
-  await press(page, 'Print its checks');
+  await press(page, 'Its record on paper');
   const sheet = page.getByRole('article', { name: 'Checks of pen P4' });
   await expect(sheet.getByText('KG-004')).toBeVisible();
   await expectAccessible(page, 'print');

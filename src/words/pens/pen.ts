@@ -10,7 +10,7 @@ export const penSays = {
   checkBothEcFirst: 'Check both, EC first',
   checkBothPhFirst: 'Check both, pH first',
   compare: 'Compare with another pen',
-  printChecks: 'Print its checks',
+  printChecks: 'Its record on paper',
   probes: 'Probes',
   soakIsOver: 'The soak is over',
   penLeaves: 'This pen leaves',
