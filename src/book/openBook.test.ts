@@ -161,7 +161,7 @@ test('two phones end equal after taking in each other’s file, and a conflict i
   const preview = await take(left, file(right));
   expect(preview).toMatchObject({ ok: true, value: { counts: { changedOnBothSides: 1 } } });
   const [conflict] = conflictsAnswer(left.state);
-  expect(conflict?.differs).toEqual([{ field: 'initials', values: ['"CD"', '"EF"'] }]);
+  expect(conflict?.differs).toEqual([{ field: 'initials', values: ['CD', 'EF'] }]);
   await left.resolve([{ recordId, revId: conflict!.heads[0]!.revId }], moment);
   expect(conflictsAnswer(left.state)).toEqual([]);
   expect(initialsIn(left)).toEqual(['CD']);

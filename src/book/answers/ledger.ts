@@ -123,7 +123,10 @@ export interface Conflict {
     readonly device: string;
     readonly deleted: boolean;
   }[];
-  readonly differs: readonly { readonly field: string; readonly values: readonly string[] }[];
+  /** The fields in which they differ, with what each says. */
+  readonly differs: readonly { readonly field: string; readonly values: readonly unknown[] }[];
+  /** What the records they name are called. */
+  readonly names: Readonly<Record<string, string>>;
 }
 
 /** One thing an entry said, at some time. */

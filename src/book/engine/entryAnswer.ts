@@ -4,7 +4,7 @@ import type { BookState } from './bookState';
 import { checkAbout, entryLinks } from './entryAbout';
 
 /** What pens, tanks, lots and products are called, by their ids. */
-function namesIn(book: BookState): Readonly<Record<string, string>> {
+export function namesIn(book: BookState): Readonly<Record<string, string>> {
   return book.remember('namesOfRecords', () => ({
     ...Object.fromEntries(book.all('pen').map(({ id, body }) => [id, body.code])),
     ...Object.fromEntries(book.all('tank').map(({ id, body }) => [id, body.name])),

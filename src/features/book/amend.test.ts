@@ -237,7 +237,7 @@ describe('an entry as a record of its own', () => {
 
   test('kinds without words of their own are told field by field', () => {
     expect(entryFacts('person', { initials: 'AB', name: '' }, { names: {}, formats })).toEqual([
-      { label: 'initials', value: 'AB' },
+      { label: 'Initials', value: 'AB' },
     ]);
     expect(entryFacts('reading', null, { names: {}, formats })).toEqual([]);
   });

@@ -1,6 +1,7 @@
 import type { EntryAnswer, EntryVersion } from '@/book/answers';
 import type { Addition, BodyOf, CareEvent, Kind, Reading, Session } from '@/records/kinds';
 import type { EntryFact } from './entryFact';
+import { fieldValue, fieldWord } from '@/words/book/fieldWords';
 import { thingFacts } from './thingFacts';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
 import {
@@ -113,11 +114,14 @@ function careFacts(body: CareEvent, names: Names): EntryFact[] {
 }
 
 /** What an entry of any kind says, field by field, for kinds that have no words of their own. */
-function plainFacts(body: Readonly<Record<string, unknown>>): EntryFact[] {
-  return Object.entries(body).flatMap(([label, value]) => {
-    if (value === undefined || value === '' || value === null) return [];
-    const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
-    return [{ label, value: text.slice(0, 300) }];
+function plainFacts(
+  body: Readonly<Record<string, unknown>>,
+  about: { readonly names: Names; readonly formats: Formats },
+): EntryFact[] {
+  return Object.entries(body).flatMap(([field, value]) => {
+    const label = fieldWord(field);
+    if (label === undefined || value === undefined || value === '' || value === null) return [];
+    return [{ label, value: fieldValue(field, value, about) }];
   });
 }
 
@@ -135,7 +139,7 @@ export function entryFacts(
   if (kind === 'careEvent') return careFacts(as<'careEvent'>(), names);
   return (
     thingFacts(kind, body, { names, formats }) ??
-    plainFacts(body as Readonly<Record<string, unknown>>)
+    plainFacts(body as Readonly<Record<string, unknown>>, { names, formats })
   );
 }
 

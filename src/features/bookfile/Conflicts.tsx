@@ -2,17 +2,19 @@ import { StyleSheet, View } from 'react-native';
 import type { Conflict } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
+import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { kindName } from '@/words';
 import { bookFileSays } from '@/words/bookfile/bookFile';
-import { headName } from '@/words/bookfile/bookFileWords';
+import { differenceLines, headName } from '@/words/bookfile/bookFileWords';
 
 /** Records changed on both sides: choose one by one, or the newest of each. */
 export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict[] }) {
   const { client, acts } = useBook();
+  const formats = useFormats();
   const choose = (choices: { recordId: string; revId: string }[]) => {
     const actId = acts.newActId();
     const send = () =>
@@ -36,9 +38,9 @@ export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict
           <Say bold>
             {kindName(conflict.kind)} {conflict.name}
           </Say>
-          {conflict.differs.map(({ field, values }) => (
-            <Say key={field} size="small">
-              {field}: {values.join(' or ')}
+          {differenceLines(conflict, formats).map((line) => (
+            <Say key={line} size="small">
+              {line}
             </Say>
           ))}
           <View style={styles.row}>

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
+import { useSaveReadable } from '@/features/parts/saveReadable';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -11,6 +12,7 @@ import { ClockPanel } from './ClockPanel';
 import { TroubleLog } from './TroubleLog';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
+import { openingSays } from '@/words/frame/opening';
 import { bookStateSays } from '@/words/bookstate/bookState';
 
 /** What is not as it should be with the book, all of it, and what can be done. */
@@ -18,6 +20,7 @@ export function BookStateScreen() {
   const nowMs = useNowMs();
   const router = useRouter();
   const { opened } = useBook();
+  const rescue = useSaveReadable();
   const { data } = useAnswer(questions.health(nowMs));
   if (!data) return <Skeleton label={bookStateSays.lookingAtTheBook} />;
   const sentences = healthSentences(data);
@@ -55,6 +58,14 @@ export function BookStateScreen() {
           label={commonSays.saveTheBookAsAFile}
           onPress={() => router.navigate(paths.bookFile)}
         />
+        <Button
+          label={openingSays.saveEverythingReadableAsAFile}
+          disabled={rescue.busy}
+          onPress={rescue.save}
+        />
+      </View>
+      <View role="status" aria-live="polite">
+        {rescue.told ? <Say size="small">{rescue.told}</Say> : null}
       </View>
       <Say size="small" tone="soft">
         {bookStateSays.whatTheFileHolds}

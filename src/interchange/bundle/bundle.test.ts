@@ -226,6 +226,18 @@ describe('merging', () => {
     expect(states([first, mine], [first, theirs])).toBe('changedOnBothSides');
   });
 
+  test('a sitting that ended is no open sitting; one that goes on is', () => {
+    const sitting = (atMs: number, recordId?: string, parents?: string[]) =>
+      writeRevision(
+        { kind: 'benchDraft', recordId, parents, body: recordId ? null : ({} as never) },
+        { makeId, nowMs: atMs, zone: 'UTC', by: '', device: 'phone' },
+      ) as Revision;
+    const [goes, ended] = [sitting(nowMs), sitting(nowMs + 1)];
+    const end = sitting(nowMs + 2, ended.recordId, [ended.revId]);
+    expect(mergePreview([], [goes, ended, end]).newByKind).toEqual({ benchDraft: 1 });
+    expect(mergePreview([], [goes, ended, end]).fresh).toHaveLength(3);
+  });
+
   test('an id with two contents is counted, and both sides end with the same one', () => {
     const forged = { ...first, body: { initials: 'ZZ', name: '' } } as Revision;
     const winner = kept(first, forged);

@@ -1,4 +1,4 @@
-import { headsOf, type Kind, type RecordId, type Revision } from '@/records';
+import { headOf, headsOf, type Kind, type RecordId, type Revision } from '@/records';
 import { kept, sameRevision } from '@/records/storage/oneOf';
 
 /** How one record of a file stands to the book. */
@@ -66,7 +66,9 @@ export function mergePreview(book: readonly Revision[], file: readonly Revision[
     const state = stateOf(here.get(recordId), there);
     counts[state] += 1;
     const kind = there[0]!.kind;
-    if (state === 'new') newByKind[kind] = (newByKind[kind] ?? 0) + 1;
+    // A sitting that ended is in the book as its check; what is left of it is no open sitting.
+    const ended = kind === 'benchDraft' && headOf(there)?.body === null;
+    if (state === 'new' && !ended) newByKind[kind] = (newByKind[kind] ?? 0) + 1;
   }
   return { counts, newByKind, fresh: [...fresh.values()], clashes };
 }

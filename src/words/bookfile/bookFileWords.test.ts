@@ -1,4 +1,11 @@
-import { fileName, headName, previewLines, refusalSentence } from './bookFileWords';
+import { DEFAULT_FORMATS, makeFormats } from '@/words';
+import {
+  differenceLines,
+  fileName,
+  headName,
+  previewLines,
+  refusalSentence,
+} from './bookFileWords';
 
 const counts = { new: 0, same: 0, changedThere: 0, changedHere: 0, changedOnBothSides: 0 };
 
@@ -43,4 +50,37 @@ test('a side is named by who and when', () => {
   const atMs = new Date(2026, 10, 5, 9, 7).getTime();
   expect(headName({ atMs, by: 'LV', deleted: false })).toBe('LV, Thu 5 Nov 09:07');
   expect(headName({ atMs, by: '', deleted: true })).toBe('deleted, Thu 5 Nov 09:07');
+});
+
+test('where two versions differ is told in the words of the screens, with units', () => {
+  const formats = makeFormats(DEFAULT_FORMATS);
+  const lines = differenceLines(
+    {
+      names: { T: 'Basil', U: 'Mint' },
+      differs: [
+        { field: 'volumeL', values: [120, 140] },
+        {
+          field: 'phBand',
+          values: [
+            { low: 5.5, high: 6.5 },
+            { low: 5.5, high: 6 },
+          ],
+        },
+        { field: 'tankId', values: ['T', 'U'] },
+        { field: 'recipe', values: [{ phosphorusMgPerL: 30 }, { phosphorusMgPerL: 40 }] },
+        { field: 'note', values: ['', 'Leaks'] },
+      ],
+    },
+    formats,
+  );
+  expect(lines.map((line) => line.replaceAll(' ', ' '))).toEqual([
+    'Volume: 120 L or 140 L',
+    'pH band: 5.5 to 6.5 pH or 5.5 to 6 pH',
+    'Tank: Basil or Mint',
+    'Recipe: filled in otherwise.',
+    'Note: nothing or Leaks',
+  ]);
+  expect(
+    differenceLines({ names: {}, differs: [{ field: 'x', values: [1, 2] }] }, formats),
+  ).toEqual(['They differ in a detail.']);
 });

@@ -1,6 +1,8 @@
+import type { Conflict } from '@/book/answers';
 import type { BundleRefusal, FilePreview } from '@/book/client';
 import type { Kind } from '@/records/kinds';
-import { clock, countEntries, countOfKind, shortDay } from '@/words';
+import { clock, countEntries, countOfKind, shortDay, type Formats } from '@/words';
+import { fieldValue, fieldWord } from '../book/fieldWords';
 
 /** The name of the file of a book, with its day. */
 export function fileName(book: 'own' | 'demo', nowMs: number): string {
@@ -54,6 +56,23 @@ export function previewLines(preview: FilePreview): readonly string[] {
       : '',
   ];
   return lines.filter(Boolean);
+}
+
+/** In what two versions of a record differ: "Volume: 120 L or 140 L". */
+export function differenceLines(
+  { differs, names }: Pick<Conflict, 'differs' | 'names'>,
+  formats: Formats,
+): readonly string[] {
+  const lines = differs.flatMap(({ field, values }) => {
+    const word = fieldWord(field);
+    if (word === undefined) return [];
+    const written = values.map((value) => fieldValue(field, value, { names, formats }));
+    // Two that read the same differ deeper than one line can say.
+    return new Set(written).size === 1
+      ? [`${word}: filled in otherwise.`]
+      : [`${word}: ${written.join(' or ')}`];
+  });
+  return lines.length === 0 && differs.length > 0 ? ['They differ in a detail.'] : lines;
 }
 
 /** Who changed a record, and when. */
