@@ -4,10 +4,9 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/support/setup.mjs',
-  timeout: 90_000,
+  timeout: 60_000,
   expect: { timeout: 10_000 },
-  // A test waits half of its time: a third one makes use of two cores.
-  workers: 3,
+  workers: 2,
   // A machine busy with something else may stall a browser: one more try, and the run names who needed it.
   retries: 1,
   forbidOnly: true,

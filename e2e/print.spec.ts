@@ -52,10 +52,7 @@ test('“show me three years of device 4”: from the pen to a document with pag
   for (const around of ['Round', 'Paper', 'Print, or save', 'mixing'])
     expect(text).not.toContain(around);
   expect(sizeOf(pdf)).toEqual([595, 842]);
-  if (pages.length > 1) {
-    expect(pages[0]).toContain(`page 1 of ${pages.length}`);
-    expect(pages[1]).toMatch(/As\s+found|When, by/);
-  }
+  if (findPdftotext()) expect(pages[0]).toContain(`page 1 of ${pages.length}`);
   await page.getByRole('radio', { name: 'Letter' }).click();
   expect(sizeOf((await printed(page)).pdf)).toEqual([612, 792]);
 });

@@ -94,6 +94,15 @@ async function jarTest(page) {
   await page.mouse.wheel(0, 560);
 }
 
+/** The checks of the old pen, as an inspector gets them. */
+async function inspector(page) {
+  await open('Pens', /^P4/)(page);
+  await page.getByRole('button', { name: 'Its record on paper' }).click();
+  await page.getByRole('article').waitFor();
+  await page.mouse.move(600, 500);
+  await page.mouse.wheel(0, 330);
+}
+
 export const VIEWS = [
   { name: 'round', go: async () => {} },
   { name: 'round-lights-out', dark: true, go: async () => {} },
@@ -108,9 +117,9 @@ export const VIEWS = [
   { name: 'pen', go: open('Pens', /^P4/) },
   { name: 'look-back', go: lookBack },
   { name: 'bench', go: benchAdjust },
-  { name: 'bench-lights-out', dark: true, go: benchAdjust },
   { name: 'shelf', go: place('Shelf') },
   { name: 'book-wide', wide: true, go: place('Book') },
+  { name: 'document-wide', wide: true, go: inspector },
   { name: 'tanks-strips-wide', wide: true, go: strips },
   { name: 'jar-test', go: jarTest },
   { name: 'why-dose', go: whyDose },

@@ -1,6 +1,7 @@
 import { chromium } from '@playwright/test';
 import { benchSizes } from './sizes';
 import { benchColdStorage } from './coldStorage';
+import { benchBook } from './book';
 import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
 import { benchCoverage } from './coverage';
@@ -19,6 +20,10 @@ const PHONE = { width: 390, height: 844 };
 async function main(): Promise<void> {
   if (process.argv.includes('--coverage')) {
     benchCoverage(COVERAGE_PENS);
+    return;
+  }
+  if (process.argv.includes('--book')) {
+    benchBook();
     return;
   }
   if (process.argv.includes('--tanks')) {

@@ -15,3 +15,14 @@ test('while it mixes that is said, whatever else waits; then the second reading,
   expect(waitingOf({ mixing }, later)).toBeUndefined();
   expect(waitingOf({}, nowMs)).toBeUndefined();
 });
+
+test('a dose that has mixed and was not read after: the number from before is no verdict of now', () => {
+  const dosed = { ...mixing, atMs: nowMs - 60_000 };
+  const before = { atMs: nowMs - 3_600_000 };
+  expect(waitingOf({ mixing: dosed, latest: before }, later)).toEqual({
+    sentence: 'Dosed since, and mixed.',
+    advice: 'Read it again: this was before the dose.',
+  });
+  expect(waitingOf({ mixing: dosed, latest: before }, nowMs)?.sentence).toMatch(/^Mixing until/);
+  expect(waitingOf({ mixing: dosed, latest: { atMs: later } }, later)).toBeUndefined();
+});

@@ -27,7 +27,7 @@ const rowOf = (tag: 'th' | 'td', cells: readonly string[], key: string) =>
 function block(part: SheetBlock, key: number) {
   switch (part.kind) {
     case 'heading':
-      return h('h2', { key }, part.text);
+      return h('h3', { key }, part.text);
     case 'text':
       return h('p', { key }, part.text);
     case 'facts':
@@ -64,7 +64,7 @@ export function SheetView({ sheet, paper, foot }: Props) {
   return h(
     'article',
     { className: 'sheet', 'data-paper': paper, 'aria-label': sheet.title, tabIndex: 0 },
-    h('h1', null, sheet.title),
+    h('h2', null, sheet.title),
     h('p', null, sheet.about),
     sheet.blocks.map(block),
     h(

@@ -54,7 +54,9 @@ export function SavedReading({ saved, tank, onUndone }: Props) {
   const formats = useFormats();
   const next = useNextStop();
   const ofTank = saved.sample === 'tank';
-  const waiting = ofTank ? waitingOf(tank, saved.savedMs) : undefined;
+  const waiting = ofTank
+    ? waitingOf({ ...tank, latest: { atMs: saved.savedMs } }, saved.savedMs)
+    : undefined;
   const dose = ofTank && !waiting && offersDose(saved.ph);
   const [canUndo, setCanUndo] = useState(true);
   useEffect(() => {
