@@ -53,7 +53,7 @@ test('two phones end equal after taking in each other’s file; a conflict is ch
   await press(left, 'Take it in');
   await expect(left.getByText('1 changed on both sides')).toBeVisible();
   await expect(
-    left.getByText('"Mint trough" or "Mint by the door"', { exact: false }),
+    left.getByText('Name: Mint trough or Mint by the door', { exact: false }),
   ).toBeVisible();
   await left
     .getByRole('button', { name: /^Keep .* for/ })

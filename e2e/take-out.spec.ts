@@ -24,7 +24,7 @@ test('what the Book shows leaves as CSV, with a decimal comma; all of it as a pa
   await expect(page.getByText('Checks · P4 Trim screw')).toBeVisible();
   await press(page, 'Take out');
   await expect(page.getByText('Only what the Book shows: Checks · P4 Trim screw.')).toBeVisible();
-  await page.getByRole('radio', { name: '5,86' }).click();
+  await page.getByRole('radio', { name: 'with a comma' }).click();
   const csv = await saved(page);
   expect(csv.name).toMatch(/^checks-\d{4}-\d\d-\d\d\.csv$/);
   const { data } = Papa.parse<Record<string, string>>(csv.bytes.toString('utf8').trim(), {
