@@ -94,13 +94,13 @@ async function jarTest(page) {
   await page.mouse.wheel(0, 560);
 }
 
-/** The checks of the old pen, as an inspector gets them. */
+/** The checks of the pens, as an inspector gets them. */
 async function inspector(page) {
-  await open('Pens', /^P4/)(page);
-  await page.getByRole('button', { name: 'Its record on paper' }).click();
+  await place('Book')(page);
+  await page.getByRole('button', { name: 'Print' }).click();
   await page.getByRole('article').waitFor();
   await page.mouse.move(600, 500);
-  await page.mouse.wheel(0, 330);
+  await page.mouse.wheel(0, 430);
 }
 
 export const VIEWS = [
