@@ -68,6 +68,28 @@ test('what stands in a field is selected on focus, but never what was typed sinc
   jest.useRealTimers();
 });
 
+test('a field that loses the focus and gets it back while one types goes on where it was', () => {
+  jest.useFakeTimers();
+  function Typed() {
+    const [typed, type] = useState('');
+    return <NumberField label="pH" unit="" typed={typed} onType={type} />;
+  }
+  render(<Typed />);
+  const input = screen.getByRole<HTMLInputElement>('textbox', { name: 'pH' });
+  input.focus();
+  fireEvent.change(input, { target: { value: '1' } });
+  input.blur();
+  input.focus();
+  jest.runAllTimers();
+  expect([input.value, input.selectionStart, input.selectionEnd]).toEqual(['1', 1, 1]);
+  // Long after, what stands there is to be replaced.
+  jest.advanceTimersByTime(1500);
+  input.blur();
+  input.focus();
+  expect([input.selectionStart, input.selectionEnd]).toEqual([0, 1]);
+  jest.useRealTimers();
+});
+
 function Fruit() {
   const [value, choose] = useState<'a' | 'b'>('a');
   const options = [

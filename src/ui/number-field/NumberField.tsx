@@ -27,6 +27,9 @@ interface Props {
   readonly takesDigits?: boolean;
 }
 
+/** Digits come closer to each other than this while one types, ms. */
+const STILL_TYPING_MS = 1000;
+
 /** A number typed with wet thumbs: large, with its unit, steps, and its message beside it. */
 export function NumberField(props: Props) {
   const { label, unit, typed, onType, onStep, message, onUnit, size = 'hero' } = props;
@@ -34,6 +37,8 @@ export function NumberField(props: Props) {
   const noteId = useId();
   // A field drawn anew under the typing thumb must not swallow what stands in it.
   const goesOn = useRef(props.autoFocus === 'goOn');
+  /** When a digit last came; a field that gets the focus back while one types goes on. */
+  const typedAt = useRef(Number.NEGATIVE_INFINITY);
   const step = (direction: 1 | -1, sign: string, name: string) =>
     onStep ? (
       <Press name={name} onPress={() => onStep(direction)} style={styles.step}>
@@ -59,7 +64,10 @@ export function NumberField(props: Props) {
             aria-label={unit ? `${label}, ${unit}` : label}
             aria-invalid={message ? true : undefined}
             value={typed}
-            onChangeText={onType}
+            onChangeText={(text) => {
+              typedAt.current = performance.now();
+              onType(text);
+            }}
             inputMode="decimal"
             autoComplete="off"
             autoFocus={autoFocus !== undefined && autoFocus !== false}
@@ -73,7 +81,8 @@ export function NumberField(props: Props) {
             onFocus={(event) => {
               const field = event.target as unknown as HTMLInputElement;
               // In an empty field a selection would only disturb the first digit, already on its way.
-              const typesOn = goesOn.current;
+              const typesOn =
+                goesOn.current || performance.now() - typedAt.current < STILL_TYPING_MS;
               goesOn.current = false;
               if (field.value === '') return;
               if (typesOn) field.setSelectionRange(field.value.length, field.value.length);
