@@ -1,5 +1,13 @@
 import type { BenchDraft, Lot } from '@/records/kinds';
-import { capTip, giveUpSitting, keepSitting, portionsTaken, saveCheck, sessionOf } from '.';
+import {
+  capTip,
+  giveUpSitting,
+  keepSitting,
+  portionsMoved,
+  portionsTaken,
+  saveCheck,
+  sessionOf,
+} from '.';
 
 const AT = '2026-05-20T08:00:00.000Z';
 const plan = {
@@ -47,6 +55,17 @@ describe('what comes off the lots of a check', () => {
     const may = '2026-05-01T00:00:00.000Z';
     expect(opened({ openedAt: may })[0]).toMatchObject({ openedAt: may });
     expect(opened({ form: 'sachet', left: 3 })[0]?.openedAt).toBeUndefined();
+  });
+  test('one bottle for both sides: its portion comes back once, with the pH side', () => {
+    const both = [lot('seven', { alsoMsPerCm: 4.11 })];
+    const of = (quantity: 'ph' | 'ec') => ({
+      plan: { ...plan!, quantity } as NonNullable<typeof plan>,
+      events: [],
+      startedAt: AT,
+    });
+    const back = (quantity: 'ph' | 'ec') =>
+      portionsMoved(of(quantity), undefined, both).map(({ body }) => (body as Lot).left);
+    expect([back('ph'), back('ec')]).toEqual([[120], []]);
   });
   test('a portion that was used before takes nothing, and opens nothing', () => {
     const reused = { cups: [{ id: 'c7', lotId: 'seven', reused: true }] } as unknown as typeof plan;

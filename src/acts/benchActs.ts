@@ -112,8 +112,12 @@ const freshFor = (event: BenchEvent): string | undefined =>
 /** What of a check tells how much was poured for it. */
 type Poured = Pick<Session, 'plan' | 'events' | 'startedAt'>;
 
-/** What a check took from a lot: 20 mL or one sachet for each portion; none of one used before. */
+/**
+ * What a check took from a lot: 20 mL or one sachet for each portion; none of one used before. An EC
+ * side read in a buffer that bears a conductivity too stood in the pH side's cup, and took none.
+ */
 function takenFrom({ plan, events }: Poured, { id, body }: KnownLot): number {
+  if (plan.quantity === 'ec' && body.kind === 'buffer') return 0;
   const cups = plan.cups.filter(({ lotId }) => lotId === id);
   const ids = cups.map((cup) => cup.id);
   const fresh = events.filter((event) => ids.includes(freshFor(event) ?? '')).length;

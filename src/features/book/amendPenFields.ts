@@ -151,13 +151,16 @@ export function ofControl(body: ControlReading, about: AmendAbout): AmendField<C
 
 /** Fields of a comparison. */
 export function ofComparison(body: Comparison, about: AmendAbout): AmendField<Comparison>[] {
-  const { against } = body;
+  const { against, what } = body;
+  // An EC is shown in the pen's own scale, which a comparison does not hold.
+  const unit = what === 'ec' ? {} : { unit: what === 'ph' ? 'pH' : '°C' };
   const other: AmendField<Comparison>[] =
     against.by === 'pen'
       ? [
           {
             name: 'other',
             label: amendSays.otherShown,
+            ...unit,
             typed: String(against.shown),
             takes: { as: 'number', low: 0, high: 200_000 },
             put: (was, value: number) =>
@@ -168,7 +171,7 @@ export function ofComparison(body: Comparison, about: AmendAbout): AmendField<Co
         ]
       : [];
   return [
-    number('shown', amendSays.shown, { value: body.shown, high: 200_000 }),
+    number('shown', amendSays.shown, { value: body.shown, ...unit, high: 200_000 }),
     ...other,
     ...temperature<Comparison>(body.tempC, about, {
       label: amendSays.temperature,

@@ -1,6 +1,7 @@
 import { litresFrom, volumeFromLitres } from '@/core/units';
 import type { Addition, JarTest, Lot, Reading } from '@/records/kinds';
 import { SAMPLE_NAME, SCALE_LABEL } from '@/words';
+import { factSays } from '@/words/book/facts';
 import { amendSays } from '@/words/book/amend';
 import type { AmendField } from './amendField';
 import {
@@ -171,12 +172,18 @@ export function ofJar(body: JarTest): AmendField<JarTest>[] {
 
 /** Fields of a lot. */
 export function ofLot(body: Lot): AmendField<Lot>[] {
-  const unit = body.form === 'sachet' ? undefined : 'mL';
+  const unit = body.form === 'sachet' ? factSays.sachets : 'mL';
   return [
     text('lotCode', amendSays.lotCode, body.lotCode),
     ...(body.nominal === undefined
       ? []
-      : [number<Lot>('nominal', amendSays.nominal, { value: body.nominal, high: 50 })]),
+      : [
+          number<Lot>('nominal', amendSays.nominal, {
+            value: body.nominal,
+            unit: body.kind === 'ecStandard' ? 'mS/cm' : 'pH',
+            high: 50,
+          }),
+        ]),
     ...(body.left === undefined
       ? []
       : [

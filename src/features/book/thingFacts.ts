@@ -50,17 +50,19 @@ const control = (body: ControlReading, { names, formats }: About): EntryFact[] =
 ];
 
 const comparison = (body: Comparison, { names, formats }: About): EntryFact[] => {
-  const { against } = body;
+  const { against, what } = body;
+  const shown = (value: number) =>
+    what === 'temp' ? formats.temp(value) : what === 'ph' ? `${value} pH` : factSays.ecShown(value);
   const other =
     against.by === 'pen'
-      ? factSays.penShowed(named(names, against.penId) ?? '', String(against.shown))
+      ? factSays.penShowed(named(names, against.penId) ?? '', shown(against.shown))
       : against.by === 'thermometer'
         ? factSays.thermometer(formats.temp(against.shownC))
         : factSays.ice;
   return [
     ...fact(factSays.pen, named(names, body.penId)),
     ...fact(amendSays.when, moment(body.at)),
-    ...fact(amendSays.shown, String(body.shown)),
+    ...fact(amendSays.shown, shown(body.shown)),
     ...fact(factSays.against, other),
     ...fact(amendSays.temperature, body.tempC === undefined ? '' : formats.temp(body.tempC)),
     ...fact(amendSays.note, body.note),

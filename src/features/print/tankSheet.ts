@@ -1,6 +1,14 @@
 import type { LedgerRow } from '@/book/answers';
 import { ledgerLine } from '@/features/book/ledgerViewModel';
-import { dayMonthYear, SAMPLE_NAME, VERDICT_WORD, writeMoment, type Formats } from '@/words';
+import type { EcScale } from '@/core/units';
+import {
+  dayMonthYear,
+  SAMPLE_NAME,
+  SCALE_LABEL,
+  VERDICT_WORD,
+  writeMoment,
+  type Formats,
+} from '@/words';
 import { printSays } from '@/words/print/print';
 import type { Sheet } from './sheet';
 
@@ -31,7 +39,7 @@ function readingCells(row: LedgerRow, formats: Formats): readonly string[][] {
       ph ? printSays.shownBy(String(ph.shown), ph.penCode) : '',
       value(ph?.judged, 'ph'),
       ph ? VERDICT_WORD[ph.judged.verdict] : '',
-      ec ? printSays.shownBy(String(ec.shown), ec.penCode) : '',
+      ec ? printSays.shownBy(`${ec.shown} ${SCALE_LABEL[ec.scale as EcScale]}`, ec.penCode) : '',
       value(ec?.judged, 'ec'),
       ec?.judged ? VERDICT_WORD[ec.judged.verdict] : '',
       tempC === undefined ? '' : formats.temp(tempC),

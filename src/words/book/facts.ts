@@ -11,6 +11,7 @@ export const factSays = {
   penShowed: (pen: string, shown: string) => `${pen} showed ${shown}`,
   thermometer: (temp: string) => `another thermometer at ${temp}`,
   ice: 'melting ice',
+  ecShown: (value: number) => `${value} EC, in its own scale`,
   against: 'Beside it',
   side: 'Side',
   certificate: 'Certificate',
