@@ -72,7 +72,12 @@ test('a field that loses the focus and gets it back while one types goes on wher
   jest.useFakeTimers();
   function Typed() {
     const [typed, type] = useState('');
-    return <NumberField label="pH" unit="" typed={typed} onType={type} />;
+    return (
+      <>
+        <NumberField label="pH" unit="" typed={typed} onType={type} />
+        <Button label="Save" onPress={() => undefined} />
+      </>
+    );
   }
   render(<Typed />);
   const input = screen.getByRole<HTMLInputElement>('textbox', { name: 'pH' });
@@ -82,11 +87,16 @@ test('a field that loses the focus and gets it back while one types goes on wher
   input.focus();
   jest.runAllTimers();
   expect([input.value, input.selectionStart, input.selectionEnd]).toEqual(['1', 1, 1]);
-  // Long after, what stands there is to be replaced.
+  // After another part was pressed, and long after, what stands there is to be replaced.
+  const toBeReplaced = () => [input.selectionStart, input.selectionEnd];
+  screen.getByRole('button').focus();
+  input.focus();
+  expect(toBeReplaced()).toEqual([0, 1]);
+  fireEvent.change(input, { target: { value: '1' } });
   jest.advanceTimersByTime(1500);
   input.blur();
   input.focus();
-  expect([input.selectionStart, input.selectionEnd]).toEqual([0, 1]);
+  expect(toBeReplaced()).toEqual([0, 1]);
   jest.useRealTimers();
 });
 

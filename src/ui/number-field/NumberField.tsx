@@ -78,6 +78,12 @@ export function NumberField(props: Props) {
                 ? focusNext(event.target as unknown as HTMLInputElement)
                 : inBackground('enter', onEnter?.())
             }
+            onBlur={(event) => {
+              // Whoever goes on to another part is done here; a focus lost to nothing was no choice.
+              const { relatedTarget: next } = event.nativeEvent as unknown as FocusEvent;
+              if (next instanceof HTMLElement && next !== document.body)
+                typedAt.current = Number.NEGATIVE_INFINITY;
+            }}
             onFocus={(event) => {
               const field = event.target as unknown as HTMLInputElement;
               // In an empty field a selection would only disturb the first digit, already on its way.
