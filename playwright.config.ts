@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER_ARGS } from './e2e/support/browserArgs';
 
 /** Browser tests on the system's Chromium; one export and two servers for all of them. */
 export default defineConfig({
@@ -20,7 +21,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.ZOLDER_CHROMIUM,
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+      args: [...BROWSER_ARGS],
     },
   },
 });

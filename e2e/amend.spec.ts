@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { take } from './support/bookFile';
 import { openAt, shows } from './support/bench';
 import {

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, addTank, goTo, ownUrl, press, typeReading } from './support/grower';
 
 test('each wrong input is explained at its field, kept, and a likely value offered', async ({

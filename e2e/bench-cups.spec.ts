@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { openAt, shows, type } from './support/bench';
 import { addIt, newPen } from './support/pens';
 import { addPen, addTank, dip, expectHeading, goTo, press, startCheck } from './support/grower';

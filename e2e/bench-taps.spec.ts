@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { openAt, shows, type } from './support/bench';
 import { countTaps } from './support/taps';
 import { addPen, expectHeading, goTo, press, startCheck } from './support/grower';

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { openAt, shows } from './support/bench';
 import { addIt, newPen } from './support/pens';
 import { addLot, addPen, dip, expectHeading, goTo, press, startCheck } from './support/grower';

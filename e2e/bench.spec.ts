@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, dip, expectHeading, goTo, ownUrl, press, startCheck } from './support/grower';
 
 test('a sitting is left at any moment and resumed where it was, timer and typing included', async ({

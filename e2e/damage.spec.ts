@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { saveFile, take } from './support/bookFile';
 import { expectHeading, goTo, ownUrl, press } from './support/grower';
 import { madeBook } from './support/madeBook';

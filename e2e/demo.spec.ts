@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, expectHeading, goTo, press } from './support/grower';
 
 test('the demo opens at once, is marked, and is left in one tap for an empty book', async ({

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, expectHeading, goTo, press, typeReading } from './support/grower';
 
 test('plan, pour, wait, re-read: the promise stands beside what happened', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { expectAccessible } from './support/accessible';
 import { expectPlainText } from './support/plainText';
 import { demoUrl, dip, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
@@ -127,33 +128,28 @@ const groups = Array.from({ length: Math.ceil(names.length / TOGETHER) }, (_, at
   names.slice(at * TOGETHER, (at + 1) * TOGETHER),
 );
 
-for (const [size, viewport] of Object.entries({
-  phone: { width: 390, height: 844 },
-  wide: { width: 1280, height: 800 },
-})) {
-  for (const group of groups) {
-    test(`at ${size} size, by day and lights-out: ${group.join(', ')}`, async ({ page }) => {
-      test.setTimeout(120_000);
-      await page.setViewportSize(viewport);
-      await page.goto(demoUrl());
-      for (const name of group) {
-        await goTo(page, 'Round');
-        await expect(page.getByText(/stops done/)).toBeVisible();
-        await SCREENS[name]!(page);
-        // Forms and cards are one column at either size: they are judged on the phone, here they must fit.
-        if (size === 'wide' && !MAIN_VIEWS.includes(name)) {
-          await fits(page);
-          continue;
-        }
-        await judge(page, `${name}, day`);
-        // The same colours as on the phone, where the dark is judged.
-        if (size === 'wide') continue;
-        await page.getByRole('switch', { name: 'Lights-out' }).click();
-        await judge(page, `${name}, lights-out`);
-        await page.getByRole('switch', { name: 'Lights-out' }).click();
-      }
-    });
-  }
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+for (const group of groups) {
+  test(`on a phone and wide, by day and lights-out: ${group.join(', ')}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.goto(demoUrl());
+    for (const name of group) {
+      await page.setViewportSize(PHONE);
+      await goTo(page, 'Round');
+      await expect(page.getByText(/stops done/)).toBeVisible();
+      await SCREENS[name]!(page);
+      await judge(page, `${name}, day`);
+      await page.getByRole('switch', { name: 'Lights-out' }).click();
+      await judge(page, `${name}, lights-out`);
+      await page.getByRole('switch', { name: 'Lights-out' }).click();
+      // Forms and cards are one column at either size: wide, they must fit.
+      await page.setViewportSize(WIDE);
+      if (MAIN_VIEWS.includes(name)) await judge(page, `${name}, wide`);
+      else await fits(page);
+    }
+  });
 }
 
 test('an empty book is accessible by day and lights-out, and fits', async ({ page }) => {

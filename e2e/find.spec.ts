@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, expectHeading, goTo, press } from './support/grower';
 
 const entries = (page: Page) => page.getByRole('list', { name: 'Entries' }).getByRole('listitem');

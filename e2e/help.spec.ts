@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { expectHeading, ownUrl, press } from './support/grower';
 
 test('Help is searched by words, read by place, and explains the drawings', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, test, type CDPSession, type Page } from '@playwright/test';
+import { test, type CDPSession, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, goTo } from './support/grower';
 
 test.use({ hasTouch: true });

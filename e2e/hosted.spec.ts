@@ -1,12 +1,15 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { HOSTED } from '../scripts/hosting.mjs';
 import { bareServer } from './support/bareServer';
+import { wholeBrowser } from './support/browserArgs';
 import { addPen, addTank, expectHeading, goTo, press, typeReading } from './support/grower';
 import { everyRoute } from './support/routes';
 
-test.use({ serviceWorkers: 'allow' });
+// A press with Ctrl opens a tab in the whole browser only.
+test.use({ serviceWorkers: 'allow', launchOptions: wholeBrowser() });
 
 const { base, out } = HOSTED;
 
@@ -45,16 +48,22 @@ test('under a path of a bare file server: set up, read, every link in a new tab,
     await expectHeading(page, 'Saved · Basil');
     await goTo(page, 'Round');
     const hrefs = new Set<string>();
+    /** All at once: a link may leave while it is asked. */
+    const collect = async () => {
+      const found = await page
+        .locator('a[href]')
+        .evaluateAll((links) => links.map((link) => link.getAttribute('href') ?? ''));
+      found.forEach((href) => hrefs.add(href));
+    };
     for (const place of ['Round', 'Tanks', 'Pens', 'Shelf', 'Book']) {
       await goTo(page, place);
+      await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      for (const link of await page.locator('a[href]').all())
-        hrefs.add((await link.getAttribute('href')) ?? '');
+      await collect();
     }
     await page.getByRole('link', { name: 'Settings' }).click();
     await expectHeading(page, 'Settings');
-    for (const link of await page.locator('a[href]').all())
-      hrefs.add((await link.getAttribute('href')) ?? '');
+    await collect();
     expect(hrefs.size).toBeGreaterThan(8);
     for (const href of hrefs) {
       expect(href).toMatch(new RegExp(`^${base}/`));

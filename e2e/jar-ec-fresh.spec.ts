@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, goTo, press } from './support/grower';
 import {
   addNitric,

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, addTank, expectHeading, goTo, ownUrl } from './support/grower';
 
 /** Presses Tab until the control with this name has the focus. */

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, expectHeading, press } from './support/grower';
 
 test.use({ viewport: { width: 1280, height: 800 } });

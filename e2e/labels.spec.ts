@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, dip, expectHeading, goTo, ownUrl, press, startCheck } from './support/grower';
 
 /* By hand: a label with 7.06 at 15 °C and 7.00 at 25 °C means 7.03 at 20 °C; the recipe would say 7.02. */

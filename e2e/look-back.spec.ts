@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, dip, expectHeading, goTo, press, startCheck } from './support/grower';
 import { addNitric, furnish, pourFirst, read } from './support/pouring';
 

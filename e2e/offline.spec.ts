@@ -1,4 +1,5 @@
-import { chromium, expect, test } from '@playwright/test';
+import { chromium, test } from '@playwright/test';
+import { expect } from './support/expect';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

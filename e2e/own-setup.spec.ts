@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { serve } from '../scripts/serve.mjs';
 import { addTank, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { choose, saveFile, take } from './support/bookFile';
 import { demoUrl, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 import { madeBook } from './support/madeBook';

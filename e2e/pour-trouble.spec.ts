@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { goTo, press } from './support/grower';
 import { furnish, read, reportProvesWrong } from './support/pouring';
 import { bookedOnceInTrouble, written } from './support/trouble';

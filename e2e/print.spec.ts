@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { spawnSync } from 'node:child_process';
 import { findPdftotext } from '../scripts/chromium.mjs';
 import { expectAccessible } from './support/accessible';

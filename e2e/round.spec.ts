@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { openAt, shows } from './support/bench';
 import { countTaps } from './support/taps';
 import { addPen, addTank, expectHeading, goTo, press, startCheck } from './support/grower';

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { test } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, dip, expectHeading, goTo, ownUrl, press, startCheck } from './support/grower';
 
 test('where the trade is of two minds, the choice says why and what the others do', async ({

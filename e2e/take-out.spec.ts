@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { unzipSync } from 'fflate';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';

@@ -1,4 +1,5 @@
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import { test, type Browser, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { addPen, dip, expectHeading, goTo, ownUrl, press, startCheck } from './support/grower';
 import { saveFile, take } from './support/bookFile';
 

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test, type Page } from '@playwright/test';
+import { expect } from './support/expect';
 import { demoUrl, expectHeading, goTo, ownUrl, press, typeReading } from './support/grower';
 
 test.use({ viewport: { width: 1280, height: 800 } });

@@ -9,10 +9,11 @@ import { delimiter, join } from 'node:path';
 const NAMES = ['chromium', 'chromium-browser', 'google-chrome', 'google-chrome-stable'];
 const FIXED = ['/Applications/Google Chrome.app/Contents/MacOS/Google Chrome'];
 
-function onPath() {
+function onPath(names = NAMES) {
   const folders = (process.env.PATH ?? '').split(delimiter);
-  const places = NAMES.flatMap((name) => folders.map((folder) => join(folder, name)));
-  return [...places, ...FIXED].find((place) => existsSync(place));
+  const places = names.flatMap((name) => folders.map((folder) => join(folder, name)));
+  const fixed = names === NAMES ? FIXED : [];
+  return [...places, ...fixed].find((place) => existsSync(place));
 }
 
 /** Installs a package of the distribution, where this user may; says so. */
@@ -39,6 +40,20 @@ export function findChromium() {
   throw new Error(
     'No Chromium found. Install Chromium or Chrome, or set ZOLDER_CHROMIUM to its path, then run npm test again.',
   );
+}
+
+/**
+ * The browser that draws no window, where there is one or it may be installed: it needs a sixth less of
+ * a small machine. It shows no notices of the system; tests of those take the whole browser.
+ * @returns {string} the path of the shell, else of the whole browser
+ */
+export function findShell(whole) {
+  if (process.env.ZOLDER_CHROMIUM) return whole;
+  const here = () => onPath(['chromium-headless-shell']);
+  const found = here();
+  if (found) return found;
+  installFromDebian('chromium-headless-shell', 'The browser tests are quicker without windows');
+  return here() ?? whole;
 }
 
 /** Whether a program is here, or could be installed; where it may not be that is said, with what it means. */

@@ -6,7 +6,7 @@ import { ROOT, ensure } from './ensure.mjs';
 
 const started = Date.now();
 ensure();
-const { findCertutil, findChromium, findPdftotext } = await import('./chromium.mjs');
+const { findCertutil, findChromium, findPdftotext, findShell } = await import('./chromium.mjs');
 const { HOSTED } = await import('./hosting.mjs');
 const { printShare } = await import('./share.mjs');
 
@@ -105,8 +105,10 @@ if (!jestOk && failed === before) failed += 1;
 
 console.log('\n— browser tests');
 let chromium;
+let shell;
 try {
   chromium = findChromium();
+  shell = findShell(chromium);
   findCertutil();
   findPdftotext();
 } catch (error) {
@@ -115,7 +117,11 @@ try {
 }
 if (chromium && isBuilt) {
   const e2eFile = join(results, 'playwright.json');
-  const env = { ZOLDER_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile };
+  const env = {
+    ZOLDER_CHROMIUM: shell,
+    ZOLDER_CHROMIUM_WHOLE: chromium,
+    PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile,
+  };
   const ok = run(['@playwright/test/cli.js', 'test'], env);
   const beforeE2e = failed;
   count('Playwright', e2eFile, ({ stats, ...all }) => {

@@ -1,4 +1,5 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect } from './expect';
 import axe from 'axe-core';
 
 /** Run within the page, once there: the test tool's own bridge collects far more and is ten times slower. */

@@ -1,4 +1,5 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect } from './expect';
 
 /** What sticks out at the right and is reached by no scrolling sideways: its first words. */
 const sticksOut = (page: Page) =>

@@ -1,12 +1,17 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, seen } from './expect';
 
 /** Where the servers of the suite listen. */
 export const ownUrl = () => process.env.ZOLDER_OWN_URL ?? '';
 export const demoUrl = () => process.env.ZOLDER_DEMO_URL ?? '';
 
 /** Presses a button by its name. */
-export const press = (page: Page, name: string | RegExp) =>
-  page.getByRole('button', { name }).click();
+export async function press(page: Page, name: string | RegExp): Promise<void> {
+  const button = page.getByRole('button', { name });
+  // Noticed sooner than by the click itself; whether it can be pressed is the click's to say.
+  await seen(button.first());
+  await button.click();
+}
 
 /** Goes to one of the five places. */
 export async function goTo(page: Page, place: string): Promise<void> {

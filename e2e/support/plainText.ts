@@ -1,4 +1,5 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect } from './expect';
 
 /** Longer sentences have to be read twice by whoever stands before a tank. */
 const MOST_WORDS = 22;
@@ -48,6 +49,7 @@ function troubleOf({ text, around }: Line): string | undefined {
 
 /** Expects every sentence of the screen to be read once, and every number to say what it is of. */
 export async function expectPlainText(page: Page, about: string): Promise<void> {
+  await page.locator('main [dir=auto], [role=main] [dir=auto]').first().waitFor();
   const lines = await linesOf(page);
   expect(lines.length, about).toBeGreaterThan(0);
   expect(
