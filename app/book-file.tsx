@@ -1,1 +1,1 @@
-export { BookFileScreen as default } from '@/features/bookfile/BookFileScreen';
+export { BookFileIndex as default } from '@/features/bookfile/BookFileIndex';

@@ -100,6 +100,12 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   book: at('Book'),
   'the Book’s filter': at('Book', (page) => press(page, 'Filter')),
   'a document': at('Book', (page) => press(page, 'Print')),
+  'taking in': at('Book', (page) => press(page, 'Take in')),
+  erasing: at(
+    'Settings',
+    (page) => press(page, 'Move or keep the book'),
+    (page) => press(page, 'Erase for good'),
+  ),
   'taking out': at('Book', (page) => press(page, 'Take out')),
   'a check’s record': at('Book', row(/P1 pH checked/)),
   'an entry': at('Book', row(/Basil tables/)),

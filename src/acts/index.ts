@@ -7,3 +7,4 @@ export * from './pourActs';
 export * from './shelfActs';
 export * from './tankActs';
 export * from './roundActs';
+export * from './intakeActs';

@@ -9,7 +9,10 @@ import type {
   DueAnswer,
   EcDoseAnswer,
   EntryAnswer,
+  EraseAnswer,
+  EraseWish,
   FoundNow,
+  IntakeRow,
   ProductAnswer,
   LedgerAnswer,
   LedgerKind,
@@ -37,6 +40,10 @@ import type { ActId, Change, Kind } from '@/records';
 import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 import type { Findings } from './findings';
+import type { Moment } from './moment';
+import type { TableDesk } from './tableDeskApi';
+
+export type { Moment } from './moment';
 
 /** Which book is open: the grower's own, or the made-up glasshouse. */
 export type BookName = 'own' | 'demo';
@@ -86,12 +93,6 @@ interface Opening {
   readonly inMemory?: boolean;
 }
 
-/** The moment and place an act happens: the worker has no clock of its own. */
-export interface Moment {
-  readonly nowMs: number;
-  readonly zone: string;
-}
-
 /** What an append answers: the records it wrote to, in the order of the changes. */
 export interface Appended {
   readonly recordIds: readonly string[];
@@ -100,6 +101,10 @@ export interface Appended {
 /** What taking in a file would do. */
 export interface FilePreview extends Omit<MergePreview, 'fresh'>, WholeCheck {
   readonly fresh: number;
+  /** Entries of it that were erased here, or by it: they do not come back. */
+  readonly erased: number;
+  /** Entries of this book that were erased where the file was made: taking it in erases them here. */
+  readonly erases: number;
   /** Values that could not be read where the file was made; they are not taken in. */
   readonly setAside: number;
 }
@@ -129,7 +134,7 @@ export interface RescuedBook {
 }
 
 /** The book worker, as the page sees it. */
-export interface BookApi {
+export interface BookApi extends TableDesk {
   open(opening: Opening, moment: Moment, onChange: OnChange, onTrouble: OnTrouble): Promise<Opened>;
   /**
    * Writes changes as one act; resolves when they are committed to storage. The act's id is made
@@ -145,6 +150,8 @@ export interface BookApi {
   catchUp(moment: Moment): Promise<void>;
   /** What is not as it should be with the book. */
   health(nowMs: number): Promise<Health>;
+  /** Lets go for good of what may go; answers how many entries. It cannot be taken back. */
+  erase(wish: EraseWish, moment: Moment, actId: ActId): Promise<number>;
   /** Moves everything that is ahead of now by so much, as one act. */
   correctClock(shiftMs: number, moment: Moment, actId: ActId): Promise<Appended>;
   /** Takes entries that the book lost back from the second copy; answers how many. */
@@ -218,4 +225,8 @@ export interface BookApi {
   /** One entry with everything it ever said; null for a record that is not in the book. */
   entry(recordId: string): Promise<EntryAnswer | null>;
   settings(): Promise<SettingsAnswer>;
+  /** What could be let go of for good, and what was. */
+  erasable(wish: EraseWish, nowMs: number): Promise<EraseAnswer>;
+  /** Tables of other programs that were taken in, newest first. */
+  intakes(): Promise<readonly IntakeRow[]>;
 }

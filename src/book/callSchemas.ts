@@ -4,6 +4,7 @@ import { finite } from '@/records/kinds/common';
 import { sampleSchema } from '@/records/kinds/sample';
 import { eventSchema, planSchema } from '@/records/kinds/session';
 import { LEDGER_KINDS, LEDGER_VERDICTS } from './answers';
+import { tableWish } from './tableWishSchema';
 import type { BookApi } from './bookApi';
 import { devicePatchSchema } from './device';
 
@@ -17,6 +18,7 @@ const moment = z.object({ nowMs, zone: z.string().max(64) });
 const bookName = z.enum(['own', 'demo']);
 const listener = z.instanceof(Function);
 const file = z.instanceof(Blob);
+const namedFile = z.instanceof(File);
 const count = z.number().int().min(0);
 
 /** A change as the page sends it; its body is held to the schema of its kind where it is written. */
@@ -60,6 +62,12 @@ const ledgerQuery = z.object({
   verdict: z.enum(LEDGER_VERDICTS).optional(),
   fromMs: finite.optional(),
   toMs: finite.optional(),
+});
+
+const eraseWish = z.object({
+  untilMs: finite,
+  tankId: askedId.optional(),
+  penId: askedId.optional(),
 });
 
 const ledgerPart = z.object({ skip: count, count: count.max(500) });
@@ -113,4 +121,13 @@ export const CALL_SCHEMAS = {
   amendEffects: z.tuple([z.array(change), nowMs]),
   entry: z.tuple([askedId]),
   settings: z.tuple([]),
+  intakes: z.tuple([]),
+  erasable: z.tuple([eraseWish, nowMs]),
+  erase: z.tuple([eraseWish, moment, id]),
+  openTable: z.tuple([namedFile]),
+  lookAgain: z.tuple([tableWish.pick({ subject: true, shape: true })]),
+  readTable: z.tuple([tableWish, moment, listener]),
+  cancelTable: z.tuple([]),
+  rejectedRows: z.tuple([]),
+  takeTable: z.tuple([moment, id]),
 } as const satisfies Record<keyof BookApi, z.ZodType>;

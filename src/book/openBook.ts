@@ -1,56 +1,29 @@
 import { answer, type Result } from '@/core/result';
+import { checkWhole, mergePreview, readBundleFile, type BundleRefusal } from '@/interchange/bundle';
 import {
-  bundleLines,
-  checkWhole,
-  mergePreview,
-  readBundleFile,
-  type Aside,
-  type BundleRefusal,
-} from '@/interchange/bundle';
-import {
+  erasedAmong,
   hybridClock,
   writeChange,
   type ActId,
   type Change,
-  type Kind,
+  type RecordId,
   type Revision,
 } from '@/records';
+import type { Erasure } from '@/records/kinds';
 import { BookStore, PACK_AT_ONCE } from '@/records/storage/bookStore';
-import type { StoragePort } from '@/records/storage/port';
 import type { Appended, Choice, FilePreview, Moment } from './bookApi';
+import { makeCheckedFile } from './checkedFile';
 import { correctedClock } from './correctClock';
 import { BookState } from './engine/bookState';
+import { Erasing, thinning } from './erasing';
 import { findingsOf, NO_FINDINGS, type Findings } from './findings';
 import { inverseOf } from './inverse';
-import type { SecondCopy } from './secondCopy';
+import { erasuresIn, withoutErased } from './withoutErased';
+import { resolvingChanges } from './resolving';
+import type { ActMoment, BookSurroundings } from './surroundings';
 
 /** Journal entries that are worth packing. */
 const COMPACT_FROM = 64;
-
-/** What one tab tells the others. */
-export interface TabChannel {
-  post(revisions: readonly Revision[]): void;
-  onMessage(listener: (revisions: readonly Revision[]) => void): void;
-}
-
-/** Where a book lives and who else has it open. */
-export interface BookSurroundings {
-  readonly port: StoragePort;
-  readonly channel: TabChannel;
-  readonly deviceId: string;
-  /** Initials of who writes, asked at each act. */
-  readonly initials: () => string;
-  readonly onChange: (kinds: readonly Kind[]) => void;
-  /** Something in the background went wrong; the book goes on. */
-  readonly onTrouble: (about: string, error: unknown) => void;
-  /** The newest month once more, elsewhere. */
-  readonly copy?: SecondCopy | undefined;
-}
-
-/** An act whose id is known: what is written is what was written then. */
-export interface ActMoment extends Moment {
-  readonly actId?: ActId | undefined;
-}
 
 /** Thrown where a newer Zolder wrote part of the book: nothing is added to it by this one. */
 class ReadOnlyBook extends Error {
@@ -65,6 +38,7 @@ export class OpenBook {
   private waiting: readonly Revision[] = [];
   private readonly clock = hybridClock();
   private readonly store: BookStore;
+  private readonly erasing: Erasing;
   private journalLength = 0;
   private olderPacks: readonly string[] = [];
   /** Acts on their way into storage, by id: the same one waits for the first. */
@@ -80,6 +54,7 @@ export class OpenBook {
       around.onChange([]);
     };
     this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
+    this.erasing = new Erasing(this.state, this.store);
     around.channel.onMessage((revisions) => this.take(revisions));
   }
 
@@ -101,8 +76,54 @@ export class OpenBook {
   }
 
   private take(revisions: readonly Revision[]): void {
-    const kinds = this.state.apply(revisions);
+    const kinds = new Set(this.state.apply(revisions));
+    for (const kind of this.erasing.letGoAmong(revisions)) kinds.add(kind);
     if (kinds.size > 0) this.around.onChange([...kinds]);
+  }
+
+  /**
+   * Lets go for good of what an erasure names, as one act: storage is written without it and the
+   * erasure with it, in one transaction; then it is told to the other tabs. Answers how many records.
+   */
+  async erase(erasure: Erasure, moment: ActMoment, recordId?: RecordId): Promise<number> {
+    this.setNow(moment.nowMs);
+    if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
+    const known = moment.actId === undefined ? [] : this.state.actOf(moment.actId);
+    const [told] = known;
+    if (told) return (told.body as Erasure).count;
+    const parents = recordId ? this.state.headIds(recordId) : [];
+    const write = (count: number) =>
+      writeChange(
+        { kind: 'erasure', recordId, parents, body: { ...erasure, count } },
+        this.writer(moment),
+      );
+    const { stored, gone, revIds } = await this.erasing.erase(erasure, write, moment.nowMs);
+    this.journalLength += stored.length;
+    this.take(stored);
+    this.erasing.cleaned(gone);
+    this.around.channel.post(stored);
+    await this.around.copy?.letGo(revIds);
+    return gone.size;
+  }
+
+  /** Lets go of the steps of sittings that ended a month ago: their checks are in the book. */
+  private async thin(nowMs: number): Promise<void> {
+    const erasure = thinning(nowMs);
+    if (this.erasing.goneBy(erasure).size === 0) return;
+    // One record for each device: two of them never contradict each other.
+    const recordId = `erasure-thinned-${this.around.deviceId}`;
+    await this.erase(erasure, { nowMs, zone: 'UTC' }, recordId);
+  }
+
+  private writer(moment: ActMoment) {
+    return {
+      makeId: this.clock.makeId,
+      nowMs: moment.nowMs,
+      zone: moment.zone,
+      by: this.around.initials(),
+      device: this.around.deviceId,
+      act: moment.actId ?? (this.clock.makeId(moment.nowMs) as string),
+    };
   }
 
   /** Tells the book what time it is on the page; answers may change by it. */
@@ -132,15 +153,7 @@ export class OpenBook {
 
   private async write(changes: readonly Change[], moment: ActMoment): Promise<Appended> {
     this.setNow(moment.nowMs);
-    const act = moment.actId ?? (this.clock.makeId(moment.nowMs) as string);
-    const writer = {
-      makeId: this.clock.makeId,
-      nowMs: moment.nowMs,
-      zone: moment.zone,
-      by: this.around.initials(),
-      device: this.around.deviceId,
-      act,
-    };
+    const writer = this.writer(moment);
     const written = changes.map((change) => {
       const parents =
         change.parents ?? (change.recordId ? this.state.headIds(change.recordId) : []);
@@ -163,6 +176,7 @@ export class OpenBook {
       this.around.copy
         ?.keep(stored)
         .catch((error: unknown) => this.around.onTrouble('second copy', error));
+    await this.erasing.clean(nowMs);
     if (this.journalLength >= 2 * COMPACT_FROM) await this.housekeep(nowMs);
   }
 
@@ -173,6 +187,8 @@ export class OpenBook {
   async housekeep(nowMs: number): Promise<void> {
     try {
       if (this.findings.readOnly) return;
+      await this.erasing.clean(nowMs);
+      await this.thin(nowMs);
       if (this.journalLength >= COMPACT_FROM) {
         this.journalLength = 0;
         await this.store.compact();
@@ -202,10 +218,11 @@ export class OpenBook {
   /** Entries of the second copy that the book lacks; they are sound, so they are taken back. */
   async bringBack(moment: Moment): Promise<number> {
     const lost = await this.around.copy?.unknownTo((id) => this.state.recordOf(id) !== undefined);
-    if (!lost || lost.length === 0) return 0;
-    await this.appendRevisions(lost, moment);
-    this.findings = { ...this.findings, broughtBack: this.findings.broughtBack + lost.length };
-    return lost.length;
+    const back = lost && withoutErased(lost, this.erasing.erasures());
+    if (!back || back.length === 0) return 0;
+    await this.appendRevisions(back, moment);
+    this.findings = { ...this.findings, broughtBack: this.findings.broughtBack + back.length };
+    return back.length;
   }
 
   /** Reads a file and tells what taking it in would do; nothing is written. */
@@ -220,9 +237,13 @@ export class OpenBook {
       (revId) => this.state.recordOf(revId),
     );
     if (!whole.ok) return whole;
-    const { fresh, ...preview } = mergePreview(this.state.revisions(), revisions);
+    const erasures = [...this.erasing.erasures(), ...erasuresIn(revisions)];
+    const kept = withoutErased(revisions, erasures);
+    const { fresh, ...preview } = mergePreview(this.state.revisions(), kept);
     this.waiting = fresh;
-    return answer({ ...preview, ...whole.value, setAside, fresh: fresh.length });
+    const erases = erasedAmong(this.state.records(), erasuresIn(fresh)).size;
+    const comes = { fresh: fresh.length, erased: revisions.length - kept.length, erases };
+    return answer({ ...preview, ...whole.value, setAside, ...comes });
   }
 
   /** Takes in the file last opened, as one act. What was opened stays until it is taken or replaced. */
@@ -246,19 +267,7 @@ export class OpenBook {
 
   /** Ends conflicts: a third revision with all heads as parents says what the chosen one says. */
   async resolve(choices: readonly Choice[], moment: ActMoment): Promise<void> {
-    const changes = choices.flatMap(({ recordId, revId }): Change[] => {
-      const chosen = this.state.revision(recordId, revId);
-      if (!chosen) return [];
-      const effectiveFromMs = chosen.effectiveFrom && Date.parse(chosen.effectiveFrom);
-      return [
-        {
-          kind: chosen.kind,
-          recordId,
-          body: chosen.body,
-          ...(effectiveFromMs ? { effectiveFromMs } : {}),
-        } as Change,
-      ];
-    });
+    const changes = resolvingChanges(this.state, choices);
     if (changes.length > 0) await this.append(changes, moment);
   }
 
@@ -267,21 +276,4 @@ export class OpenBook {
     this.setNow(moment.nowMs);
     if (await this.store.isBehind()) await this.reload(moment);
   }
-}
-
-/** Makes a file and reads it back: what is handed over is known to be whole. */
-export async function makeCheckedFile(
-  revisions: readonly Revision[],
-  setAside: readonly Aside[],
-): Promise<Blob> {
-  const lines: string[] = [];
-  for (const line of bundleLines(revisions, setAside)) lines.push(`${line}\n`);
-  const file = new Blob(lines, { type: 'application/json' });
-  const read = await readBundleFile(file, { countOnly: true });
-  const held = read.ok ? read.value.count : -1;
-  if (held !== revisions.length) {
-    const told = read.ok ? `${held} of ${revisions.length} entries` : read.refusal.reason;
-    throw new Error(`The finished file could not be read back (${told}).`);
-  }
-  return file;
 }

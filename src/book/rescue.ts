@@ -2,7 +2,7 @@ import { decodeAll } from '@/records/storage/bookStore';
 import { MANIFEST_KEY } from '@/records/storage/manifest';
 import type { StoragePort } from '@/records/storage/port';
 import type { BookName, RescuedBook } from './bookApi';
-import { makeCheckedFile } from './openBook';
+import { makeCheckedFile } from './checkedFile';
 
 /** Everything readable of a book as a file, without opening it; undefined where there is nothing. */
 export async function rescueBook(

@@ -15,6 +15,8 @@ export interface SecondCopy {
   unknownTo(isKnown: (id: RevId) => boolean): Promise<readonly Revision[]>;
   /** Lets go of what is older than a month. */
   prune(nowMs: number): Promise<void>;
+  /** Lets go of what was erased in the book. */
+  letGo(ids: readonly RevId[]): Promise<void>;
   /** Lets go of everything: the grower begins a new book. */
   forget(): Promise<void>;
 }
@@ -40,6 +42,7 @@ export function secondCopyIn(port: StoragePort): SecondCopy {
       const keys = (await port.keys()).filter((key) => key.startsWith(PREFIX) && isOld(key));
       if (keys.length > 0) await port.removeMany(keys);
     },
+    letGo: (ids) => port.removeMany(ids.map((id) => PREFIX + id)),
     async forget() {
       const keys = (await port.keys()).filter((key) => key.startsWith(PREFIX));
       if (keys.length > 0) await port.removeMany(keys);

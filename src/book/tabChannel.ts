@@ -1,6 +1,6 @@
 import type { Revision } from '@/records';
 import { understand } from '@/records/migrations';
-import type { TabChannel } from './openBook';
+import type { TabChannel } from './surroundings';
 
 /** Tells other tabs of the same book; what they tell is parsed before it is taken. */
 export function tabChannel(name: string): TabChannel {

@@ -8,10 +8,12 @@ import { changeDevice, loadDevice, type DeviceSettings } from './device';
 import { draftsIn } from './drafts';
 import { answerBook } from './engine/answerBook';
 import { aheadAnswer } from './engine/aheadAnswer';
+import { erasureOf } from './engine/eraseAnswer';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
 import { tabChannel } from './tabChannel';
+import { tableDesk } from './intake/tableDesk';
 
 const DATABASE: Record<BookName, string> = { own: 'zolder', demo: 'zolder-demo' };
 
@@ -38,6 +40,7 @@ export function openWorkerBook(): BookApi {
     if (!open) throw new Error('The book is not open yet.');
     return open;
   };
+  const desk = tableDesk(opened);
   const inBackground = (about: string, work: Promise<unknown>) => {
     work.catch((error: unknown) => tellTrouble(about, error));
   };
@@ -140,6 +143,8 @@ export function openWorkerBook(): BookApi {
       const spoiled = [...book.state.spoiled.keys()];
       return { ...book.findings, ahead, emptied, spoiled, size: book.state.size };
     },
+    erase: (wish, moment, actId) =>
+      opened().erase(erasureOf(opened().state, wish, moment.nowMs), { ...moment, actId }),
     correctClock: (shiftMs, moment, actId) => opened().correctClock(shiftMs, { ...moment, actId }),
     async bringBack(moment) {
       const count = await opened().bringBack(moment);
@@ -172,6 +177,13 @@ export function openWorkerBook(): BookApi {
       return taken;
     },
     resolve: (choices, moment, actId) => opened().resolve(choices, { ...moment, actId }),
+    ...desk,
+    async takeTable(moment, actId) {
+      const taken = await desk.takeTable(moment, actId);
+      emptied = null;
+      mark(moment);
+      return taken;
+    },
     ...answerBook(
       () => opened().state,
       (nowMs) => opened().setNow(nowMs),

@@ -11,6 +11,8 @@ const HAPPENED: Readonly<Record<string, string>> = {
   comparison: 'at',
   skip: 'at',
   standing: 'at',
+  intake: 'at',
+  erasure: 'at',
 };
 
 /** When what a revision tells of happened, UTC; when it was written, for facts and deletions. */

@@ -1,4 +1,5 @@
 export * from './eventTime';
+export * from './erasing';
 export * from './heads';
 export * from './hybridClock';
 export * from './ids';

@@ -1,4 +1,5 @@
 import type { ReadOrder } from '@/records/samples';
+import { RETENTION_YEARS } from '@/core/retention';
 import type { TolerancePolicy } from '@/core/calibration';
 import { roundWithU } from '@/core/uncertainty';
 import {
@@ -21,6 +22,8 @@ export interface FormatSettings {
   readonly rinseWater: 'tap' | 'pure';
   /** In which order the fields of a reading stand. */
   readonly readOrder: ReadOrder;
+  /** How long entries are kept at least, years. */
+  readonly keepYears: number;
 }
 
 /** How a new book writes numbers. */
@@ -32,6 +35,7 @@ export const DEFAULT_FORMATS: FormatSettings = {
   tolerancePolicy: 'normal',
   rinseWater: 'tap',
   readOrder: 'phEcTemp',
+  keepYears: RETENTION_YEARS,
 };
 
 /** Decimals a conductivity needs on each scale. */

@@ -22,6 +22,8 @@ const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = 
   skip: ['stop passed by', 'stops passed by'],
   standing: ['sample left to stand', 'samples left to stand'],
   setting: ['settings', 'settings'],
+  intake: ['table taken in', 'tables taken in'],
+  erasure: ['erasure', 'erasures'],
 };
 
 /** A kind in a heading. */

@@ -1,4 +1,6 @@
 export * from './dose';
+export * from './erasing';
+export * from './intake';
 export * from './ledger';
 export * from './ledgerQuery';
 export * from './names';

@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { idSource, type ActId } from '@/records/ids';
 import { noteTrouble } from '@/trouble';
+import type { OnProgress } from '../answers';
 import type { BookApi, Moment, OnChange, OnTrouble } from '../bookApi';
 
 export type {
@@ -27,6 +28,11 @@ export function startBookClient(): BookClient {
 /** Wraps a listener so that the worker can call it. */
 export function listenTo(onChange: OnChange): OnChange {
   return proxy(onChange);
+}
+
+/** Lets the worker say how far it is. */
+export function tellProgress(onProgress: OnProgress): OnProgress {
+  return proxy(onProgress);
 }
 
 /** Lets the worker note what went wrong in the page's log. */

@@ -1,5 +1,6 @@
 import { writeCsv, writePackage } from '@/interchange/tables';
 import type { BookApi } from '../bookApi';
+import type { TableDesk } from '../tableDeskApi';
 import { amendEffects } from './amendEffects';
 import { bookNames } from './bookNames';
 import type { BookState } from './bookState';
@@ -8,6 +9,8 @@ import { doseAnswer, dosePlanAnswer } from './doseAnswer';
 import { dueDays } from './dueDays';
 import { ecDoseAnswer } from './ecDoseAnswer';
 import { entryAnswer } from './entryAnswer';
+import { eraseAnswer } from './eraseAnswer';
+import { intakesAnswer } from './intakesAnswer';
 import { ledgerAnswer } from './ledgerAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
 import { lookBackAnswer } from './lookBackAnswer';
@@ -32,8 +35,10 @@ import { waterUseAnswer } from './waterUseAnswer';
 /** The questions of the book worker. */
 export type Questions = Omit<
   BookApi,
+  | keyof TableDesk
   | 'open'
   | 'append'
+  | 'erase'
   | 'undo'
   | 'setDevice'
   | 'chooseBook'
@@ -100,5 +105,9 @@ export function answerBook(
     amendEffects: async (changes, nowMs) => amendEffects(at(nowMs), changes, nowMs),
     entry: async (recordId) => entryAnswer(state(), recordId),
     settings: async () => settingsAnswer(state()),
+    async erasable(wish, nowMs) {
+      return eraseAnswer(at(nowMs), wish, nowMs);
+    },
+    intakes: async () => intakesAnswer(state()),
   };
 }

@@ -93,6 +93,30 @@ export class BookState {
     return true;
   }
 
+  /** Lets go of records as if they had never been here; answers the kinds that changed. */
+  forget(gone: ReadonlySet<RecordId>): ReadonlySet<Kind> {
+    const changed = new Set<Kind>();
+    for (const id of gone) {
+      for (const { revId, kind, act } of this.byRecord.get(id) ?? []) {
+        changed.add(kind);
+        this.recordOfRev.delete(revId);
+        this.ahead.delete(revId);
+        const left = (this.byAct.get(act) ?? []).filter(({ recordId }) => recordId !== id);
+        if (left.length > 0) this.byAct.set(act, left);
+        else this.byAct.delete(act);
+        this.idsOfKind.get(kind)?.delete(id);
+      }
+      this.byRecord.delete(id);
+    }
+    if (changed.size > 0) this.memo.clear();
+    return changed;
+  }
+
+  /** Every record by name, with all it ever said. */
+  records(): ReadonlyMap<RecordId, readonly Revision[]> {
+    return this.byRecord;
+  }
+
   /** Puts a revision among those of now or those ahead of it. */
   private place(revision: Revision): void {
     const late = writtenLater(revision);

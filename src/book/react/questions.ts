@@ -1,6 +1,6 @@
 import type { Kind, RecordId } from '@/records';
 import type { Sample } from '@/records/samples';
-import type { DoseWish, LedgerPart, LedgerQuery, Row } from '../answers';
+import type { DoseWish, EraseWish, LedgerPart, LedgerQuery, Row } from '../answers';
 import type { BookClient } from '../client';
 
 /** The kinds of records an answer is made from; `all` where nearly every one counts. */
@@ -56,6 +56,14 @@ export const questions = {
     question(['rows', kind], [kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>),
   health: (nowMs: number) => question(['health'], 'all', (client) => client.health(nowMs), nowMs),
   conflicts: () => question(['conflicts'], 'all', (client) => client.conflicts()),
+  erasable: (wish: EraseWish, nowMs: number) =>
+    question(
+      ['erasable', String(wish.untilMs), wish.tankId ?? '', wish.penId ?? ''],
+      'all',
+      (client) => client.erasable(wish, nowMs),
+      nowMs,
+    ),
+  intakes: () => question(['intakes'], ['intake'], (client) => client.intakes()),
   settings: () => question(['settings'], ['setting', 'person'], (client) => client.settings()),
   timers: (nowMs: number) => question(['timers'], 'all', (client) => client.timers(nowMs), nowMs),
   round: (nowMs: number) => question(['round'], 'all', (client) => client.round(nowMs), nowMs),

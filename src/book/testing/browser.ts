@@ -2,8 +2,9 @@ import type { Kind, Revision } from '@/records';
 import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
 import type { Moment } from '../bookApi';
-import { OpenBook, type TabChannel } from '../openBook';
+import { OpenBook } from '../openBook';
 import { secondCopyIn } from '../secondCopy';
+import type { TabChannel } from '../surroundings';
 
 /** A moment for acts of tests. */
 export const MOMENT: Moment = { nowMs: Date.UTC(2026, 4, 1), zone: 'Europe/Lisbon' };

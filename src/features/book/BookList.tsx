@@ -14,6 +14,7 @@ import { ListScreen } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { bookSays } from '@/words/book/book';
+import { intakeSays } from '@/words/intake/intake';
 import { outSays } from '@/words/out/out';
 import { printSays } from '@/words/print/print';
 import { findSays } from '@/words/book/find';
@@ -75,6 +76,7 @@ export function BookList() {
             label={outSays.title}
             onPress={() => router.navigate(paths.takeOut(params))}
           />
+          <Button wet grow label={intakeSays.title} onPress={() => router.navigate(paths.takeIn)} />
         </>
       }
       row={(index) => <Entry row={at(index)} />}

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, questions } from '@/book/react';
 import { Button } from '@/ui/button';
@@ -10,12 +11,15 @@ import { Conflicts } from './Conflicts';
 import { previewLines, refusalSentence } from '@/words/bookfile/bookFileWords';
 import { useBookFile } from './useBookFile';
 import { useMakeFile } from './useMakeFile';
+import { paths } from '@/shell/navigation/paths';
+import { eraseSays } from '@/words/bookfile/erase';
 import { commonSays } from '@/words/common';
 import { bookFileSays } from '@/words/bookfile/bookFile';
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
   const { data: conflicts } = useAnswer(questions.conflicts());
+  const router = useRouter();
   const file = useBookFile();
   const { made, making, make } = useMakeFile();
   if (!conflicts) return <Skeleton label={commonSays.loading} />;
@@ -79,6 +83,21 @@ export function BookFileScreen() {
         {bookFileSays.movingToANewPhone}
       </Say>
       <Say size="small">{bookFileSays.saveTheBookAsAFile}</Say>
+      <Say size="large" face="slab" heading={2}>
+        {bookFileSays.tables}
+      </Say>
+      <Say size="small">{bookFileSays.tablesHint}</Say>
+      <View style={styles.row}>
+        <Button label={bookFileSays.takeInATable} onPress={() => router.navigate(paths.takeIn)} />
+        <Button label={bookFileSays.takeOut} onPress={() => router.navigate(paths.takeOut())} />
+      </View>
+      <Say size="large" face="slab" heading={2}>
+        {eraseSays.title}
+      </Say>
+      <Say size="small">{eraseSays.what}</Say>
+      <View style={styles.row}>
+        <Button label={eraseSays.title} onPress={() => router.navigate(paths.erase)} />
+      </View>
     </Screen>
   );
 }

@@ -5,6 +5,7 @@ import type { BookNames } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
 import { RETENTION_YEARS } from '@/core/retention';
 import { chunkPart } from '@/shell/chunk';
+import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
@@ -154,6 +155,7 @@ const onScreenOnly = { dataSet: { noprint: 'true' } } as object;
 function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
   const back = useBack();
   const { opened, device } = useBook();
+  const { settings } = useFormats();
   const [printedMs] = useState(() => Date.now());
   useEffect(() => {
     const names = ['printing', `paper-${paper}`];
@@ -162,7 +164,7 @@ function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
   }, [paper]);
   const foot = [
     ...(opened.book === 'demo' ? [printSays.madeUp] : []),
-    printSays.keep(RETENTION_YEARS),
+    printSays.keep(settings.keepYears),
     printSays.printed(writeMoment(printedMs), device.initials),
   ];
   return (

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { changeSettings } from '@/acts';
 import { useAnswer, useAct, useBook, questions } from '@/book/react';
+import { RETENTION_YEARS } from '@/core/retention';
 import { EC_SCALES } from '@/core/units';
 import { useOpenBook } from '@/shell/otherBook';
 import type { BookSettings } from '@/records/kinds';
@@ -18,6 +19,9 @@ import { StorageNote } from './StorageNote';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { READ_ORDER_WORD, settingsSays } from '@/words/settings/settings';
+
+/** Years a record may have to be kept; permits commonly ask for the first. */
+const KEEP_YEARS = [RETENTION_YEARS, 5, 7, 10] as const;
 
 /** Units, people, the dark, the text: each says what it changes. */
 export function SettingsScreen() {
@@ -109,6 +113,15 @@ export function SettingsScreen() {
       <Say size="small" tone="soft">
         {settingsSays.newPensHint}
       </Say>
+      <Choice
+        label={settingsSays.keptAtLeast}
+        value={String(settings.keepYears)}
+        onChoose={(years) => change({ keepYears: Number(years) })}
+        options={KEEP_YEARS.map((years) => ({
+          value: String(years),
+          label: settingsSays.years(years),
+        }))}
+      />
       <People people={data.people} />
       <Say size="large" face="slab" heading={2}>
         {settingsSays.thisDevice}

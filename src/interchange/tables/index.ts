@@ -1,4 +1,5 @@
 export * from './isoMoment';
+export * from './rejectsCsv';
 export * from './table';
 export * from './writeCalendar';
 export * from './writeCsv';

@@ -16,6 +16,8 @@ import { readingSchema } from './reading';
 import { skipSchema } from './skip';
 import { sessionSchema } from './session';
 import { standingSchema } from './standing';
+import { intakeSchema } from './intake';
+import { erasureSchema } from './erasure';
 import { settingSchema } from './setting';
 import { tankSchema } from './tank';
 
@@ -40,6 +42,8 @@ export const KIND_SCHEMAS = {
   skip: skipSchema,
   standing: standingSchema,
   setting: settingSchema,
+  intake: intakeSchema,
+  erasure: erasureSchema,
 } as const;
 
 export type Kind = keyof typeof KIND_SCHEMAS;
@@ -57,6 +61,8 @@ export * from './sample';
 export * from './session';
 export * from './skip';
 export * from './standing';
+export * from './intake';
+export * from './erasure';
 export * from './setting';
 export * from './settingId';
 export * from './tank';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { RETENTION_YEARS } from '@/core/retention';
 import { READ_ORDERS } from '../samples';
 
 /** Settings of the book: they hold on every device that shares it. One record, `setting-book`. */
@@ -13,6 +14,8 @@ export const settingSchema = z.object({
   rinseWater: z.enum(['tap', 'pure']).default('tap'),
   /** In which order a tank is read: the order of the fields. */
   readOrder: z.enum(READ_ORDERS).default('phEcTemp'),
+  /** How long entries are kept at least, years; never less than what permits commonly demand. */
+  keepYears: z.number().int().min(RETENTION_YEARS).max(100).default(RETENTION_YEARS),
 });
 
 export type BookSettings = z.infer<typeof settingSchema>;

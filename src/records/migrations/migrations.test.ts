@@ -46,7 +46,7 @@ test('before and after, by hand: the step to 2 names the act, the body stays', (
 });
 
 /** Kinds that came after version 1. */
-const LATER_KINDS: readonly string[] = ['comparison', 'skip', 'standing'];
+const LATER_KINDS: readonly string[] = ['comparison', 'skip', 'standing', 'intake', 'erasure'];
 
 test('the fixture of every kind holds every kind there was', () => {
   const kinds = new Set(linesOf('v1-every-kind').map(({ kind }) => kind));

@@ -1,7 +1,9 @@
 import { understand } from '../migrations';
+import type { RecordId } from '../ids';
 import type { Revision } from '../revision';
 import { compactJournal, upgradePack, writePacks } from './compact';
 import { asideOf, toldByKey, type MissingPack, type SetAside } from './findings';
+import { eraseRecords } from './erase';
 import { JOURNAL_PREFIX, journalKey } from './journal';
 import { decodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
 import { oneOf, sameRevision } from './oneOf';
@@ -73,12 +75,7 @@ export class BookStore {
    * resolves when they are committed.
    */
   async append(revisions: readonly Revision[]): Promise<readonly Revision[]> {
-    const parsed = revisions.map((revision) => {
-      const result = understand(revision);
-      if (result.state === 'sound') return result.revision;
-      const told = result.state === 'newer' ? 'newer version' : toldRefusal(result.refusal);
-      throw new NotWritten(`${revision.kind} ${told}`);
-    });
+    const parsed = revisions.map(parsedOrThrow);
     if (parsed.length >= PACK_AT_ONCE) {
       const lists = await this.port.inOneGo('write', (within) => writePacks(within, parsed));
       if (lists.before === this.list) this.list = lists.after;
@@ -89,6 +86,26 @@ export class BookStore {
       encodePack([revision]),
     ]);
     await this.port.setMany(entries);
+    entries.forEach(([key]) => this.seenJournal.add(key));
+    return parsed;
+  }
+
+  /**
+   * Lets go of records for good, and writes the revisions that tell of it in the same transaction;
+   * answers them as they were written.
+   */
+  async erase(
+    gone: ReadonlySet<RecordId>,
+    telling: readonly Revision[],
+    at: string,
+  ): Promise<readonly Revision[]> {
+    const parsed = telling.map(parsedOrThrow);
+    const entries = parsed.map((revision): Entry => [
+      journalKey(revision, this.session),
+      encodePack([revision]),
+    ]);
+    const lists = await eraseRecords(this.port, { gone, at, entries });
+    if (lists.before === this.list) this.list = lists.after;
     entries.forEach(([key]) => this.seenJournal.add(key));
     return parsed;
   }
@@ -120,6 +137,14 @@ export class BookStore {
     const values = await this.port.getMany(keys);
     return keys.map((key, at): Held => [key, values[at]]);
   }
+}
+
+/** A revision held to its schema, defaults included; throws where it is not of it. */
+function parsedOrThrow(revision: Revision): Revision {
+  const result = understand(revision);
+  if (result.state === 'sound') return result.revision;
+  const told = result.state === 'newer' ? 'newer version' : toldRefusal(result.refusal);
+  throw new NotWritten(`${revision.kind} ${told}`);
 }
 
 const toldRefusal = ({ path, message }: { path: string; message: string }) => `${path} ${message}`;

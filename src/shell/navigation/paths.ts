@@ -63,6 +63,7 @@ export const paths = {
   product: (id: string) => at(`/shelf/products/${id}`),
 
   book: at('/book'),
+  takeIn: at('/take-in'),
   takeOut: (about: Readonly<Record<string, string | undefined>> = {}) => asking('/take-out', about),
   print: (
     about: { readonly what?: 'check' | 'pen' | 'pens' | 'tank'; readonly id?: string } = {},
@@ -70,6 +71,7 @@ export const paths = {
   entry: (id: string) => at(`/book/${id}`),
   bookFile: at('/book-file'),
   bookState: at('/book-state'),
+  erase: at('/erase'),
   settings: at('/settings'),
   phones: at('/phones'),
   help: at('/help'),

@@ -2,6 +2,10 @@ import { counted } from '../counted';
 
 /** Keeping a copy, taking in a file, moving to a new phone. */
 export const bookFileSays = {
+  tables: 'Tables of other programs',
+  tablesHint: 'Readings and old checks come in as CSV, and leave as tables or a calendar.',
+  takeInATable: 'Take in a table',
+  takeOut: 'Take out tables',
   keepACopy: 'Keep a copy',
   whatGoesIn:
     'Everything in this book goes into one file: every reading as it was displayed, every check, every change with who made it. Its form is published with Zolder, so it can be read without it.',

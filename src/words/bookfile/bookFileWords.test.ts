@@ -23,6 +23,8 @@ test('a preview tells only what there is', () => {
       fresh: 5,
       clashes: 0,
       unknownParents: 2,
+      erased: 0,
+      erases: 0,
       setAside: 1,
     }),
   ).toEqual([
@@ -33,7 +35,16 @@ test('a preview tells only what there is', () => {
     '1 damaged part of the book it came from cannot be taken in.',
   ]);
   expect(
-    previewLines({ counts, newByKind: {}, fresh: 0, clashes: 0, unknownParents: 0, setAside: 0 }),
+    previewLines({
+      counts,
+      newByKind: {},
+      fresh: 0,
+      clashes: 0,
+      unknownParents: 0,
+      erased: 0,
+      erases: 0,
+      setAside: 0,
+    }),
   ).toEqual(['Everything in it is here already.']);
 });
 

@@ -32,8 +32,15 @@ export function refusalSentence(refusal: BundleRefusal): string {
 
 /** What taking a file in would do, line by line. */
 export function previewLines(preview: FilePreview): readonly string[] {
-  const { counts, newByKind, fresh, clashes, unknownParents, setAside } = preview;
-  if (fresh === 0 && clashes === 0) return ['Everything in it is here already.'];
+  const { counts, newByKind, fresh, clashes, unknownParents, setAside, erased, erases } = preview;
+  const gone =
+    erased > 0
+      ? [`${countEntries(erased)} of it ${erased === 1 ? 'was' : 'were'} erased: not taken in.`]
+      : [];
+  if (fresh === 0 && clashes === 0)
+    return gone.length > 0
+      ? [...gone, 'All else is here already.']
+      : ['Everything in it is here already.'];
   const news = (Object.keys(newByKind) as Kind[]).map((kind) =>
     countOfKind(newByKind[kind] ?? 0, kind),
   );
@@ -55,7 +62,13 @@ export function previewLines(preview: FilePreview): readonly string[] {
       ? `${setAside} damaged ${setAside === 1 ? 'part' : 'parts'} of the book it came from cannot be taken in.`
       : '',
   ];
-  return lines.filter(Boolean);
+  const goes =
+    erases > 0
+      ? [
+          `${countEntries(erases)} here ${erases === 1 ? 'was' : 'were'} erased there and will go here too.`,
+        ]
+      : [];
+  return [...lines.filter(Boolean), ...gone, ...goes];
 }
 
 /** In what two versions of a record differ: "Volume: 120 L or 140 L". */

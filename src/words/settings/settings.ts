@@ -2,6 +2,8 @@ import type { ReadOrder } from '@/records/samples';
 
 /** Settings, people, which version this is. */
 export const settingsSays = {
+  keptAtLeast: 'Entries are kept at least',
+  years: (count: number) => `${count} years`,
   about: 'About',
   licences: 'Licences of the fonts and the code it is made with',
   people: 'People',

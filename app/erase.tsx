@@ -1,0 +1,1 @@
+export { EraseIndex as default } from '@/features/bookfile/BookFileIndex';

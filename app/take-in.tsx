@@ -1,0 +1,1 @@
+export { IntakeIndex as default } from '@/features/intake/IntakeIndex';

@@ -1,0 +1,34 @@
+import type { Change, RecordId } from '@/records';
+import type { Intake, Pen, Reading, Session, Tank } from '@/records/kinds';
+import { make, type Act } from './act';
+
+/** A record that is named before it is written, because others name it. */
+interface Named<Body> {
+  readonly id: RecordId;
+  readonly body: Body;
+}
+
+/** What a table of another program brings. */
+export interface Brought {
+  readonly tanks: readonly Named<Tank>[];
+  readonly pens: readonly Named<Pen>[];
+  readonly readings: readonly Reading[];
+  readonly sessions: readonly Session[];
+  readonly intake: Intake;
+}
+
+/** A table taken in: its places and pens that are new, its readings or checks, and that it was. */
+export function takeInTable({ tanks, pens, readings, sessions, intake }: Brought): Act {
+  const named = <Body>(kind: 'tank' | 'pen', all: readonly Named<Body>[]) =>
+    all.map(({ id, body }) => ({ kind, recordId: id, body }) as Change);
+  return {
+    said: `${intake.file} is in the book.`,
+    changes: [
+      make('intake', intake),
+      ...named('tank', tanks),
+      ...named('pen', pens),
+      ...readings.map((body) => make('reading', body)),
+      ...sessions.map((body) => make('session', body)),
+    ],
+  };
+}

@@ -1,0 +1,29 @@
+import type { ActId, Kind, Revision } from '@/records';
+import type { StoragePort } from '@/records/storage/port';
+import type { Moment } from './bookApi';
+import type { SecondCopy } from './secondCopy';
+
+/** What one tab tells the others. */
+export interface TabChannel {
+  post(revisions: readonly Revision[]): void;
+  onMessage(listener: (revisions: readonly Revision[]) => void): void;
+}
+
+/** Where a book lives and who else has it open. */
+export interface BookSurroundings {
+  readonly port: StoragePort;
+  readonly channel: TabChannel;
+  readonly deviceId: string;
+  /** Initials of who writes, asked at each act. */
+  readonly initials: () => string;
+  readonly onChange: (kinds: readonly Kind[]) => void;
+  /** Something in the background went wrong; the book goes on. */
+  readonly onTrouble: (about: string, error: unknown) => void;
+  /** The newest month once more, elsewhere. */
+  readonly copy?: SecondCopy | undefined;
+}
+
+/** An act whose id is known: what is written is what was written then. */
+export interface ActMoment extends Moment {
+  readonly actId?: ActId | undefined;
+}

@@ -1,0 +1,185 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BookNames, EraseAnswer, EraseWish } from '@/book/answers';
+import { questions, useAnswer, useNowMs } from '@/book/react';
+import { useBack } from '@/shell/navigation/useBack';
+import { inBackground } from '@/trouble';
+import { Button } from '@/ui/button';
+import { FieldRow, SelectField } from '@/ui/form';
+import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { eraseSays } from '@/words/bookfile/erase';
+import { commonSays } from '@/words/common';
+import { useErase } from './useErase';
+import { useMakeFile } from './useMakeFile';
+
+/** The first days of years between the oldest entry and the last day that may go, newest first. */
+function yearStarts(oldestMs: number, latestMs: number): readonly number[] {
+  const newest = new Date(latestMs).getFullYear();
+  const oldest = new Date(oldestMs).getFullYear();
+  return Array.from({ length: Math.max(0, newest - oldest) }, (_, at) =>
+    new Date(newest - at, 0, 1).getTime(),
+  );
+}
+
+/** What the choice of a place or pen comes to: `tank/<id>`, `pen/<id>`, or everything. */
+function aboutOf(chosen: string): Pick<EraseWish, 'tankId' | 'penId'> {
+  const [kind, id] = chosen.split('/');
+  if (kind === 'tank') return { tankId: id };
+  return kind === 'pen' ? { penId: id } : {};
+}
+
+/** Old entries let go of for good: only after the years they must be kept, and after a copy. */
+export function EraseScreen() {
+  const nowMs = useNowMs();
+  const back = useBack();
+  const { data: names } = useAnswer(questions.bookNames());
+  const [untilMs, setUntilMs] = useState<number>();
+  const [about, setAbout] = useState('');
+  const wish = { untilMs: untilMs ?? nowMs, ...aboutOf(about) };
+  const { data } = useAnswer(questions.erasable(wish, nowMs));
+  if (!data || !names) return <Skeleton label={eraseSays.loading} />;
+  const old = data.oldestMs !== null && data.oldestMs < data.latestMs;
+  return (
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
+      <Say size="huge" face="slab" heading={1}>
+        {eraseSays.title}
+      </Say>
+      <Say size="small">{eraseSays.what}</Say>
+      <Say size="small">{eraseSays.kept(data.keepYears)}</Say>
+      {old ? (
+        <>
+          <Asked {...{ data, names, about }} onAbout={setAbout} onUntil={setUntilMs} />
+          <Going data={data} wish={{ ...wish, untilMs: Math.min(wish.untilMs, data.latestMs) }} />
+        </>
+      ) : (
+        <Say bold>{eraseSays.nothing}</Say>
+      )}
+      {data.done.length > 0 ? (
+        <View style={styles.list}>
+          <Say size="large" face="slab" heading={2}>
+            {eraseSays.doneBefore}
+          </Say>
+          {data.done.map((row) => (
+            <View key={row.id}>
+              <Say size="small">{eraseSays.row(row)}</Say>
+              <Say size="tiny" tone="soft">
+                {eraseSays.erasedOn(row.atMs)}
+              </Say>
+            </View>
+          ))}
+        </View>
+      ) : null}
+    </Screen>
+  );
+}
+
+interface AskedProps {
+  readonly data: EraseAnswer;
+  readonly names: BookNames;
+  readonly about: string;
+  readonly onAbout: (about: string) => void;
+  readonly onUntil: (ms: number | undefined) => void;
+}
+
+/** What is to go: until which day, and of what. */
+function Asked({ data, names, about, onAbout, onUntil }: AskedProps) {
+  const [chosen, setChosen] = useState('');
+  const starts = yearStarts(data.oldestMs ?? data.latestMs, data.latestMs);
+  return (
+    <FieldRow>
+      <SelectField
+        label={eraseSays.before}
+        value={chosen}
+        options={[
+          { value: '', label: eraseSays.beforeDay(data.latestMs, data.keepYears) },
+          ...starts.map((ms) => ({ value: String(ms), label: eraseSays.beforeDay(ms) })),
+        ]}
+        onChoose={(value) => {
+          setChosen(value);
+          onUntil(value === '' ? undefined : Number(value));
+        }}
+      />
+      <SelectField
+        label={eraseSays.of}
+        value={about}
+        options={[
+          { value: '', label: eraseSays.everything },
+          ...names.tanks.map(({ id, name }) => ({
+            value: `tank/${id}`,
+            label: eraseSays.place(name),
+          })),
+          ...names.pens.map(({ id, name }) => ({ value: `pen/${id}`, label: eraseSays.pen(name) })),
+        ]}
+        onChoose={onAbout}
+      />
+    </FieldRow>
+  );
+}
+
+interface GoingProps {
+  readonly data: EraseAnswer;
+  readonly wish: EraseWish;
+}
+
+/** What would go; a copy first, then the press, asked once more. */
+function Going({ data, wish }: GoingProps) {
+  const { made, making, make } = useMakeFile();
+  const { erase, erasing, erased, forget } = useErase();
+  const [sure, setSure] = useState(false);
+  return (
+    <>
+      <View role="status" aria-live="polite" style={styles.list}>
+        <Say bold>{eraseSays.goes(data)}</Say>
+        {erased === undefined ? null : (
+          <Say bold tone="fit">
+            {eraseSays.erased(erased)}
+          </Say>
+        )}
+      </View>
+      {data.count > 0 ? (
+        <Panel tone="caution">
+          <Say bold>{eraseSays.caution}</Say>
+          <Say size="small">{eraseSays.cautionWhy}</Say>
+          <View role="status" aria-live="polite">
+            {making ? <Say size="small">{eraseSays.making}</Say> : null}
+            {made ? <Say size="small">{eraseSays.saved(made)}</Say> : null}
+            {erasing ? <Say size="small">{eraseSays.erasing}</Say> : null}
+          </View>
+          {made === undefined ? (
+            <Button
+              kind="main"
+              label={eraseSays.copyFirst}
+              disabled={making}
+              onPress={() => inBackground('file', make())}
+            />
+          ) : sure ? (
+            <View style={styles.list}>
+              <Say bold>{eraseSays.sure(data.count)}</Say>
+              <Button label={eraseSays.no} onPress={() => setSure(false)} />
+              <Button
+                label={eraseSays.yes}
+                disabled={erasing}
+                onPress={() => {
+                  setSure(false);
+                  inBackground('erase', erase(wish));
+                }}
+              />
+            </View>
+          ) : (
+            <Button
+              label={eraseSays.erase(data.count)}
+              onPress={() => {
+                forget();
+                setSure(true);
+              }}
+            />
+          )}
+        </Panel>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ list: { gap: space.s2 } });

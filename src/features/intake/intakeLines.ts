@@ -1,0 +1,91 @@
+import type { BroughtCheck, BroughtReading, TablePreview } from '@/book/answers';
+import type { JudgedValue } from '@/core/readings';
+import { outcomeSentence } from '@/words/bench/benchWords';
+import { clock, dayMonthYear, judgedWords, SCALE_LABEL, type Formats } from '@/words';
+import { intakeSays } from '@/words/intake/intake';
+import { REASON_WORD, troubleSentence } from '@/words/intake/rowTroubles';
+
+/** A line of the preview. */
+export interface IntakeLine {
+  readonly key: string;
+  readonly day: string;
+  readonly time: string;
+  readonly title: string;
+  readonly detail: string;
+}
+
+const SIDE = { ph: 'pH', ec: 'EC' } as const;
+
+interface ShownSide {
+  readonly shown: number;
+  readonly judged: JudgedValue | undefined;
+  /** What it was shown in; pH has none. */
+  readonly unit?: string;
+}
+
+/** What a side is worth: its value with ± and its verdict, or why there is none. */
+function sideText(
+  quantity: 'ph' | 'ec',
+  { shown, judged, unit: shownIn }: ShownSide,
+  formats: Formats,
+): string {
+  const bare = `${SIDE[quantity]} ${shown}${shownIn ? ` ${shownIn}` : ''} shown`;
+  if (!judged) return bare;
+  const u = judged.budget.expandedU;
+  const { value, plusMinus } =
+    quantity === 'ph' ? formats.phPair(judged.value, u) : formats.ecPair(judged.value, u);
+  const { word } = judgedWords(judged, plusMinus);
+  if (!Number.isFinite(u)) return `${bare}, ${word}`;
+  const unit = quantity === 'ph' ? '' : ` ${formats.ecUnit}`;
+  return `${SIDE[quantity]} ${value} ± ${plusMinus}${unit}, ${word}`;
+}
+
+export const readingLine = (row: BroughtReading, formats: Formats): IntakeLine => ({
+  key: String(row.line),
+  day: dayMonthYear(row.atMs),
+  time: clock(row.atMs),
+  title: row.place,
+  detail: [
+    row.ph ? sideText('ph', row.ph, formats) : '',
+    row.ec ? sideText('ec', { ...row.ec, unit: SCALE_LABEL[row.ec.scale] }, formats) : '',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+});
+
+export const checkLine = (row: BroughtCheck): IntakeLine => ({
+  key: String(row.line),
+  day: dayMonthYear(row.atMs),
+  time: clock(row.atMs),
+  title: `${SIDE[row.quantity]}: ${outcomeSentence(row.outcome, row.pen)}`,
+  detail: row.cups
+    .map(({ nominal, found, left }) =>
+      [
+        `${nominal} ${row.quantity === 'ph' ? 'pH' : 'mS/cm'}`,
+        intakeSays.found(String(found)),
+        ...(left === undefined ? [] : [intakeSays.left(String(left))]),
+      ].join(' '),
+    )
+    .join(' · '),
+});
+
+/** What taking the table in would do, in sentences. */
+export function previewSentences(preview: TablePreview): readonly string[] {
+  const { ready, subject, fromMs, toMs, doubled, dayOnly } = preview;
+  return [
+    ready > 0 ? intakeSays.ready(ready, subject) : intakeSays.none,
+    ...(fromMs !== undefined && toMs !== undefined ? [intakeSays.span(fromMs, toMs)] : []),
+    ...(dayOnly > 0 ? [intakeSays.dayOnly(dayOnly)] : []),
+    ...(doubled > 0 ? [intakeSays.doubled(doubled)] : []),
+  ];
+}
+
+/** Why rows are not taken in: how often each reason, then the first lines. */
+export function rejectedLines({ reasons, firstRejected }: TablePreview): readonly string[] {
+  return [
+    ...reasons.map(({ reason, count }) => intakeSays.reasonLine(REASON_WORD[reason], count)),
+    ...firstRejected
+      .slice(0, 5)
+      .map(({ line, trouble }) => intakeSays.line(line, troubleSentence(trouble))),
+  ];
+}
