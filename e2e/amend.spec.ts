@@ -14,6 +14,7 @@ import {
   typeReading,
 } from './support/grower';
 import { madeBook } from './support/madeBook';
+import { bookedOnceInTrouble } from './support/trouble';
 
 /** The newest reading of the tank, from the Book. */
 async function openNewest(page: Page): Promise<void> {
@@ -103,4 +104,39 @@ test('a reading that should never have been is voided, and is still found in the
   await goTo(page, 'Book');
   await page.getByRole('link', { name: /Basil: reading, voided booked twice/ }).click();
   await expect(page.getByText(/^Voided .*: booked twice$/)).toBeVisible();
+});
+
+test('an amendment half typed waits; it and a void are booked once: full disk, no network, two taps', async ({
+  page,
+}) => {
+  test.slow();
+  await openAt(page);
+  await addPen(page, /pH, two points/, 'P1');
+  await addTank(page, 'Basil', 'basil');
+  await press(page, 'Read');
+  await typeReading(page, { ph: '6.01' });
+  await press(page, 'Save');
+  await expectHeading(page, /^Saved/);
+  await openNewest(page);
+  await press(page, 'Amend');
+  await page.getByLabel('pH shown').fill('6.27');
+  await page.getByLabel('Why?').fill('meant 6.27');
+  // Called away, and the page closed: in the evening it stands there as it was.
+  await page.waitForTimeout(500);
+  await goTo(page, 'Round');
+  await page.clock.fastForward(10 * 3_600_000);
+  await page.reload();
+  await openNewest(page);
+  await press(page, 'Amend');
+  await expect(page.getByLabel('pH shown')).toHaveValue('6.27');
+  await bookedOnceInTrouble(page, { button: 'Amend the entry', kind: 'reading', writes: 1 });
+  await expect(page.getByText('pH shown: 6.01 by P1 → 6.27 by P1')).toBeVisible();
+  // Of the version that stands now nothing is half typed.
+  await press(page, 'Amend');
+  await expect(page.getByLabel('Why?')).toHaveValue('');
+  await press(page, 'Leave it as it is');
+  await press(page, 'Void');
+  await page.getByLabel('Why?').fill('booked twice');
+  await bookedOnceInTrouble(page, { button: 'Void the entry', kind: 'reading', writes: 1 });
+  await expect(page.getByText(/Voided: it counts no more/)).toBeVisible();
 });

@@ -2,6 +2,7 @@ import { test } from '@playwright/test';
 import { wholeBrowser } from './support/browserArgs';
 import { expect } from './support/expect';
 import { openAt } from './support/bench';
+import { fits } from './support/fits';
 import { addPen, press } from './support/grower';
 
 // Notices of the system are shown by the whole browser only.
@@ -58,6 +59,8 @@ test('where the browser was never asked, the first timer offers it, and says wha
   await addPen(page, /pH, two points/, 'P1');
   await expect(page.getByRole('button', { name: /^Call me/ })).toHaveCount(0);
   await press(page, /^Start its first soak/);
+  await expect(page.getByRole('button', { name: /^Call me/ })).toBeVisible();
+  await fits(page);
   await press(page, /^Call me/);
   await expect(page.getByText(/^You are called when a timer ends/)).toBeVisible();
 });

@@ -30,7 +30,7 @@ test('old entries go for good: only after their years, only after a copy, asked 
 
   await page.goto(new URL('/erase', page.url()).href);
   await expect(page.getByText('3 entries would go: 3 readings.')).toBeVisible();
-  await page.getByLabel('What happened before').selectOption({ label: '1 Jan 2020' });
+  await page.getByLabel('and before').selectOption({ label: '1 Jan 2020' });
   await expect(page.getByText('2 entries would go: 2 readings.')).toBeVisible();
   // Without a copy there is nothing to press but the copy.
   await expect(page.getByRole('button', { name: /^Erase 2/ })).toHaveCount(0);

@@ -35,7 +35,7 @@ export async function bookedOnceInTrouble(
   await expect(said(page)).toBeVisible();
   expect(await written(page, kind)).toBe(before);
   await spaceBack(page);
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Leave it', exact: true }).click();
   await page.context().setOffline(true);
   await slowDown(page, 4);
   await page.getByRole('button', { name: button }).dblclick();

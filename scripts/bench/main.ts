@@ -6,6 +6,7 @@ import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
 import { benchCoverage } from './coverage';
 import { benchHistory } from './history';
+import { benchIntake } from './intake';
 import { benchTanks } from './tanks';
 
 /** Pens in each cell of the coverage table; between checks each is read twice. */
@@ -24,6 +25,10 @@ async function main(): Promise<void> {
   }
   if (process.argv.includes('--book')) {
     benchBook();
+    return;
+  }
+  if (process.argv.includes('--intake')) {
+    benchIntake();
     return;
   }
   if (process.argv.includes('--tanks')) {

@@ -66,6 +66,7 @@ const ledgerQuery = z.object({
 
 const eraseWish = z.object({
   untilMs: finite,
+  fromMs: finite.optional(),
   tankId: askedId.optional(),
   penId: askedId.optional(),
 });

@@ -73,6 +73,9 @@ test('what is erased is gone from memory, storage, the copy and the other tab; t
   expect(anew.state.all('erasure').map(({ body }) => body)).toMatchObject([
     { why: 'asked', tankId: 'tank-a', count: 6 },
   ]);
+  // A period has two ends.
+  const fromMs = MOMENT.nowMs - 5 * YEAR_MS;
+  expect(eraseAnswer(book.state, { fromMs, untilMs: MOMENT.nowMs }, MOMENT.nowMs).count).toBe(4);
   // Pressed twice it is one erasing.
   expect(await erase(book, { ...before(5), tankId: 'tank-a' }, act)).toBe(6);
   expect(book.state.all('erasure')).toHaveLength(1);

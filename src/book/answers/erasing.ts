@@ -3,6 +3,8 @@ import type { Kind } from '@/records';
 /** What the grower wants to let go of: everything before a moment, or that of one place or pen. */
 export interface EraseWish {
   readonly untilMs: number;
+  /** From this on; absent: from the beginning. */
+  readonly fromMs?: number | undefined;
   readonly tankId?: string | undefined;
   readonly penId?: string | undefined;
 }
@@ -11,6 +13,7 @@ export interface EraseWish {
 export interface ErasedRow {
   readonly id: string;
   readonly atMs: number;
+  readonly fromMs: number | undefined;
   readonly untilMs: number;
   readonly count: number;
   /** The steps of sittings, by themselves; else the grower asked. */

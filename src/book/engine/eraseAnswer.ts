@@ -45,6 +45,7 @@ export function erasureOf(book: BookState, wish: EraseWish, nowMs: number): Eras
     why: 'asked',
     kinds: [...ERASABLE],
     until: new Date(wish.untilMs).toISOString(),
+    ...(wish.fromMs === undefined ? {} : { from: new Date(wish.fromMs).toISOString() }),
     ...(wish.tankId === undefined ? {} : { tankId: wish.tankId }),
     ...(wish.penId === undefined ? {} : { penId: wish.penId }),
     count: 0,
@@ -87,6 +88,7 @@ export function eraseAnswer(book: BookState, wish: EraseWish, nowMs: number): Er
       .map(({ id, body }) => ({
         id,
         atMs: Date.parse(body.at),
+        fromMs: body.from === undefined ? undefined : Date.parse(body.from),
         untilMs: Date.parse(body.until),
         count: body.count,
         thinned: body.why === 'thinned',

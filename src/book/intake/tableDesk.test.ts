@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import type { TablePreview, TableWish } from '@/book/answers';
 import { writeCsv } from '@/interchange/tables';
 import { idSource, type ActId, type Change } from '@/records';
@@ -178,6 +179,58 @@ test.each(['.', ','] as const)(
     expect(readings(other.book)).toEqual(there);
   },
 );
+
+test('whatever readings leave as CSV, they come back as they were', async () => {
+  const hundredths = (from: number, to: number) =>
+    fc.integer({ min: from * 100, max: to * 100 }).map((value) => value / 100);
+  const dips = fc.array(hundredths(0, 14), { maxLength: 3 });
+  const body = fc.record(
+    {
+      hours: fc.integer({ min: 1, max: 20_000 }),
+      sampleKind: fc.constantFrom('tank', 'drain', 'stock', 'substrateSlurry'),
+      note: fc.stringMatching(/^[-=+@'";,a-zé ]{0,12}$/).map((text) => text.trim()),
+      ph: fc.tuple(hundredths(0, 14), dips),
+      tempC: hundredths(-5, 60),
+      volumeL: hundredths(0, 500),
+      ec: fc.tuple(hundredths(0, 90), fc.constantFrom('mS/cm', 'CF', 'ppm700')),
+    },
+    { requiredKeys: ['hours', 'sampleKind', 'note', 'ph'] },
+  );
+  await fc.assert(
+    fc.asyncProperty(
+      fc.uniqueArray(body, { minLength: 1, maxLength: 12, selector: ({ hours }) => hours }),
+      fc.constantFrom('.' as const, ',' as const),
+      async (bodies, mark) => {
+        const { book, desk, tankId, penId } = await begun();
+        const changes = bodies.map(({ hours, ph: [shown, repeats], ec, ...rest }) => ({
+          kind: 'reading',
+          body: {
+            ...rest,
+            tankId,
+            takenAt: at(hours),
+            ph: { shown, penId, ...(repeats.length > 0 ? { repeats } : {}) },
+            ...(ec ? { ec: { shown: ec[0], scale: ec[1], penId } } : {}),
+          },
+        }));
+        await book.append(changes as unknown as Change[], moment);
+        const csv = writeCsv(outTable(book.state, 'reading', {}), mark);
+        expect(await readAs(desk, csv)).toMatchObject({ ready: 0, doubled: bodies.length });
+        const other = await begun();
+        expect(await readAs(other.desk, csv)).toMatchObject({ ready: bodies.length, rejected: 0 });
+        await other.desk.takeTable(moment, actId());
+        const here = JSON.stringify(readings(book))
+          .replaceAll(tankId, other.tankId)
+          .replaceAll(penId, other.penId);
+        const sorted = (all: readonly { takenAt: string }[]) =>
+          [...all].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1));
+        expect(sorted(readings(other.book))).toEqual(
+          sorted(JSON.parse(here) as { takenAt: string }[]),
+        );
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
 
 test('an old log of checks: the pen’s drift works from the first day', async () => {
   const { book, desk, penId } = await begun();

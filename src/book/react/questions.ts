@@ -58,7 +58,13 @@ export const questions = {
   conflicts: () => question(['conflicts'], 'all', (client) => client.conflicts()),
   erasable: (wish: EraseWish, nowMs: number) =>
     question(
-      ['erasable', String(wish.untilMs), wish.tankId ?? '', wish.penId ?? ''],
+      [
+        'erasable',
+        String(wish.untilMs),
+        String(wish.fromMs ?? ''),
+        wish.tankId ?? '',
+        wish.penId ?? '',
+      ],
       'all',
       (client) => client.erasable(wish, nowMs),
       nowMs,

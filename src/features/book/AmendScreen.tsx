@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { amend, amendment, type Entry } from '@/acts';
 import type { BookNames } from '@/book/answers';
 import { thisMoment } from '@/book/client';
+import { useDraft } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { FieldRow, SelectField, TextField } from '@/ui/form';
@@ -20,6 +21,12 @@ interface Props {
   readonly onDone: () => void;
 }
 
+/** What is typed and not saved yet. */
+interface Drafted {
+  readonly typed: Readonly<Record<string, string>>;
+  readonly why: string;
+}
+
 /** Says what was really shown, poured or done; what stood there before stays readable. */
 export function AmendScreen({ entry, names, title, onDone }: Props) {
   const formats = useFormats();
@@ -31,6 +38,19 @@ export function AmendScreen({ entry, names, title, onDone }: Props) {
   );
   const [why, setWhy] = useState('');
   const [messages, setMessages] = useState<AmendMessages>({});
+  // Of this version: what was typed over another one is not what is amended now.
+  const draft = useDraft<Drafted>(`amend/${entry.known.id}/${entry.known.revId}`, (kept) => {
+    setTyped((was) => ({ ...was, ...kept.typed }));
+    setWhy(kept.why);
+  });
+  const type = (next: Readonly<Record<string, string>>) => {
+    setTyped(next);
+    draft.keep({ typed: next, why });
+  };
+  const typeWhy = (next: string) => {
+    setWhy(next);
+    draft.keep({ typed, why: next });
+  };
   const save = async () => {
     const { nowMs } = thisMoment();
     const result = amendedBody({ fields, body, typed, nowMs });
@@ -38,7 +58,9 @@ export function AmendScreen({ entry, names, title, onDone }: Props) {
     const missing: AmendMessages = why.trim() === '' ? { why: entrySays.whyMissing } : {};
     setMessages({ ...wrong, ...missing });
     if ('messages' in result || why.trim() === '') return;
-    if (await write(amendment(entry, result.body, why), amend)) onDone();
+    if (!(await write(amendment(entry, result.body, why), amend))) return;
+    draft.forget();
+    onDone();
   };
   return (
     <Screen
@@ -69,14 +91,14 @@ export function AmendScreen({ entry, names, title, onDone }: Props) {
               label={label}
               value={typed[name] ?? ''}
               options={takes.options}
-              onChoose={(value) => setTyped({ ...typed, [name]: value })}
+              onChoose={(value) => type({ ...typed, [name]: value })}
             />
           ) : (
             <TextField
               key={name}
               label={label}
               typed={typed[name] ?? ''}
-              onType={(text) => setTyped({ ...typed, [name]: text })}
+              onType={(text) => type({ ...typed, [name]: text })}
               numeric={takes.as === 'number'}
               message={messages[name] ? { text: messages[name] } : undefined}
               {...(unit ? { unit } : {})}
@@ -87,7 +109,7 @@ export function AmendScreen({ entry, names, title, onDone }: Props) {
           label={entrySays.why}
           hint={entrySays.whyAmendHint}
           typed={why}
-          onType={setWhy}
+          onType={typeWhy}
           message={messages.why ? { text: messages.why } : undefined}
         />
       </FieldRow>

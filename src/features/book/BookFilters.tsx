@@ -74,14 +74,20 @@ export function BookFilters({ query, names, onChange }: BookFiltersProps) {
         />
       </FieldRow>
       <FieldRow>
-        <Day label={findSays.fromLabel} ms={query.fromMs} onDay={choose('from')} />
-        <Day label={findSays.toLabel} ms={query.toMs} onDay={choose('to')} />
+        <Day
+          label={findSays.fromLabel}
+          monthMeans="first"
+          ms={query.fromMs}
+          onDay={choose('from')}
+        />
+        <Day label={findSays.toLabel} monthMeans="last" ms={query.toMs} onDay={choose('to')} />
       </FieldRow>
     </Panel>
   );
 }
 
 interface DayProps {
+  readonly monthMeans: 'first' | 'last';
   readonly label: string;
   readonly ms: number | undefined;
   readonly onDay: (typed: string) => void;
@@ -92,21 +98,22 @@ const dayField = (ms: number | undefined): string =>
   ms === undefined ? '' : dayText(new Date(ms).toISOString());
 
 /** A day: what is typed stays as it is typed, and counts once it is a day. */
-function Day({ label, ms, onDay }: DayProps) {
+function Day({ label, ms, monthMeans, onDay }: DayProps) {
   const [typed, setTyped] = useState(() => dayField(ms));
   const [about, setAbout] = useState(ms);
   if (ms !== about) {
     setAbout(ms);
     if (ms === undefined) setTyped('');
   }
-  const isDay = typed.trim() === '' || !Number.isNaN(dayMs(typed));
+  const isDay = typed.trim() === '' || !Number.isNaN(dayMs(typed, monthMeans));
   return (
     <DayField
       label={label}
+      monthMeans={monthMeans}
       typed={typed}
       onType={(text) => {
         setTyped(text);
-        const noon = dayMs(text);
+        const noon = dayMs(text, monthMeans);
         if (text.trim() === '') onDay('');
         else if (!Number.isNaN(noon)) onDay(dayText(new Date(noon).toISOString()));
       }}

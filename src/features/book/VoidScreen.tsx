@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { voidEntry, voiding, type Entry } from '@/acts';
+import { useDraft } from '@/book/react';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Screen } from '@/ui/layout';
@@ -19,10 +20,17 @@ export function VoidScreen({ entry, title, onDone }: Props) {
   const { write, busy } = useAmending();
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
+  const draft = useDraft<string>(`void/${entry.known.id}/${entry.known.revId}`, setWhy);
+  const typeWhy = (next: string) => {
+    setWhy(next);
+    draft.keep(next);
+  };
   const save = async () => {
     setTried(true);
     if (why.trim() === '') return;
-    if (await write(voiding(entry, why), voidEntry)) onDone();
+    if (!(await write(voiding(entry, why), voidEntry))) return;
+    draft.forget();
+    onDone();
   };
   return (
     <Screen
@@ -49,7 +57,7 @@ export function VoidScreen({ entry, title, onDone }: Props) {
         label={entrySays.why}
         hint={entrySays.whyVoidHint}
         typed={why}
-        onType={setWhy}
+        onType={typeWhy}
         message={tried && why.trim() === '' ? { text: entrySays.whyMissing } : undefined}
       />
     </Screen>

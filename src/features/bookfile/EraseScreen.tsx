@@ -35,9 +35,9 @@ export function EraseScreen() {
   const nowMs = useNowMs();
   const back = useBack();
   const { data: names } = useAnswer(questions.bookNames());
-  const [untilMs, setUntilMs] = useState<number>();
+  const [{ fromMs, untilMs }, setPeriod] = useState<Period>({});
   const [about, setAbout] = useState('');
-  const wish = { untilMs: untilMs ?? nowMs, ...aboutOf(about) };
+  const wish = { fromMs, untilMs: untilMs ?? nowMs, ...aboutOf(about) };
   const { data } = useAnswer(questions.erasable(wish, nowMs));
   if (!data || !names) return <Skeleton label={eraseSays.loading} />;
   const old = data.oldestMs !== null && data.oldestMs < data.latestMs;
@@ -50,7 +50,7 @@ export function EraseScreen() {
       <Say size="small">{eraseSays.kept(data.keepYears)}</Say>
       {old ? (
         <>
-          <Asked {...{ data, names, about }} onAbout={setAbout} onUntil={setUntilMs} />
+          <Asked {...{ data, names, about, onAbout: setAbout }} onPeriod={setPeriod} />
           <Going data={data} wish={{ ...wish, untilMs: Math.min(wish.untilMs, data.latestMs) }} />
         </>
       ) : (
@@ -75,31 +75,51 @@ export function EraseScreen() {
   );
 }
 
+/** From when and until when; absent: from the beginning, and as late as may be. */
+interface Period {
+  readonly fromMs?: number | undefined;
+  readonly untilMs?: number | undefined;
+}
+
+const yearOf = (chosen: string) => (chosen === '' ? undefined : Number(chosen));
+
 interface AskedProps {
   readonly data: EraseAnswer;
   readonly names: BookNames;
   readonly about: string;
   readonly onAbout: (about: string) => void;
-  readonly onUntil: (ms: number | undefined) => void;
+  readonly onPeriod: (period: Period) => void;
 }
 
-/** What is to go: until which day, and of what. */
-function Asked({ data, names, about, onAbout, onUntil }: AskedProps) {
-  const [chosen, setChosen] = useState('');
+/** What is to go: from which day until which, and of what. */
+function Asked({ data, names, about, onAbout, onPeriod }: AskedProps) {
+  const [from, setFrom] = useState('');
+  const [until, setUntil] = useState('');
+  const tell = (first: string, end: string) => {
+    setFrom(first);
+    setUntil(end);
+    onPeriod({ fromMs: yearOf(first), untilMs: yearOf(end) });
+  };
   const starts = yearStarts(data.oldestMs ?? data.latestMs, data.latestMs);
   return (
     <FieldRow>
       <SelectField
+        label={eraseSays.from}
+        value={from}
+        options={[
+          { value: '', label: eraseSays.beginning },
+          ...starts.map((ms) => ({ value: String(ms), label: eraseSays.beforeDay(ms) })),
+        ]}
+        onChoose={(value) => tell(value, until)}
+      />
+      <SelectField
         label={eraseSays.before}
-        value={chosen}
+        value={until}
         options={[
           { value: '', label: eraseSays.beforeDay(data.latestMs, data.keepYears) },
           ...starts.map((ms) => ({ value: String(ms), label: eraseSays.beforeDay(ms) })),
         ]}
-        onChoose={(value) => {
-          setChosen(value);
-          onUntil(value === '' ? undefined : Number(value));
-        }}
+        onChoose={(value) => tell(from, value)}
       />
       <SelectField
         label={eraseSays.of}

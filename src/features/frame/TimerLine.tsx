@@ -61,7 +61,7 @@ function OfferToCall() {
   };
   return (
     <View style={styles.offer}>
-      <Press onPress={() => inBackground('calling', ask())} style={styles.line}>
+      <Press onPress={() => inBackground('calling', ask())} style={styles.ask}>
         <Say size="small" bold tone="action" style={styles.words}>
           {frameSays.callMe}
         </Say>
@@ -106,6 +106,8 @@ const styles = StyleSheet.create({
     borderBottomColor: color.edge,
   },
   offer: { flexGrow: 1, flexBasis: 180, flexDirection: 'row' },
+  // Narrow, its words go on in another line: the No beside it stays in sight.
+  ask: { flex: 1, minWidth: 0, minHeight: TOUCH - 8, justifyContent: 'center' },
   no: { minHeight: TOUCH - 8, minWidth: TOUCH, alignItems: 'center', justifyContent: 'center' },
   line: { flexGrow: 1, flexBasis: 180, minHeight: TOUCH - 8, justifyContent: 'center' },
   track: {

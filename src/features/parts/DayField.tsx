@@ -17,20 +17,22 @@ interface Props {
   readonly hint?: string;
   readonly message?: FieldMessage | undefined;
   readonly inputRef?: Ref<TextInput>;
+  /** Which day a month alone means: a time begins with its first. */
+  readonly monthMeans?: 'first' | 'last';
 }
 
 /** A day, typed as people write it or picked from a calendar; shown back in words at once. */
-export function DayField({ hint, ...field }: Props) {
+export function DayField({ hint, monthMeans = 'last', ...field }: Props) {
   const { label, typed, onType } = field;
   const [open, setOpen] = useState(false);
-  const ms = dayMs(typed);
+  const ms = dayMs(typed, monthMeans);
   return (
     <View style={styles.field}>
       <TextField {...field} hint={hint ? `${hint} ${partsSays.dayHint}` : partsSays.dayHint} />
       <View style={styles.line}>
         <View role="status" aria-live="polite">
           <Say size="small" bold>
-            {dayInWords(typed)}
+            {dayInWords(typed, monthMeans)}
           </Say>
         </View>
         <Button

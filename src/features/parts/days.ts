@@ -50,15 +50,16 @@ function writtenAs(text: string, forms: readonly string[]): Date | undefined {
 
 /**
  * A day as it was typed to the local noon of that day, epoch ms; NaN when it is none. Taken are days
- * and months as people write them and bottles print them; a month means its last day.
+ * and months as people write them and bottles print them; a month means its last day, or its first
+ * where a time begins with it.
  */
-export function dayMs(typed: string): number {
+export function dayMs(typed: string, monthMeans: 'first' | 'last' = 'last'): number {
   const text = typed.trim().replace(/,/g, ' ').replace(/\s+/g, ' ');
   const day = writtenAs(text, DAYS);
   const month = day ?? writtenAs(text, MONTHS);
   if (!month) return NaN;
-  const last = day ?? endOfMonth(month);
-  return new Date(last.getFullYear(), last.getMonth(), last.getDate(), NOON.hour).getTime();
+  const meant = day ?? (monthMeans === 'last' ? endOfMonth(month) : month);
+  return new Date(meant.getFullYear(), meant.getMonth(), meant.getDate(), NOON.hour).getTime();
 }
 
 /** The instant a typed day stands for; undefined for an empty field. */
@@ -72,7 +73,7 @@ export function dayText(instant: string | undefined): string {
 }
 
 /** A typed day in words, "Friday 31 July 2026"; nothing where it is none. */
-export function dayInWords(typed: string): string {
-  const ms = dayMs(typed);
+export function dayInWords(typed: string, monthMeans: 'first' | 'last' = 'last'): string {
+  const ms = dayMs(typed, monthMeans);
   return Number.isNaN(ms) ? '' : format(ms, 'EEEE d MMMM yyyy');
 }

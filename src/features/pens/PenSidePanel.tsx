@@ -73,7 +73,7 @@ export function PenSidePanel(props: {
           {penSays.onlyMakersAccuracy}
         </Say>
       )}
-      {pen.body.gone ? null : <Say size="small">{nextCheckLine(side, nowMs)}</Say>}
+      {pen.body.gone ? null : <Say size="small">{nextCheckLine(side, nowMs, pen.word)}</Say>}
       {side.soak ? <SoakIsOver soak={side.soak} /> : null}
     </Panel>
   );

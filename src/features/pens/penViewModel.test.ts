@@ -70,6 +70,9 @@ test('one side that missed does not condemn the other', () => {
 });
 
 test('the next check is told with its reason', () => {
+  expect(
+    nextCheckLine(side({ due: { reason: 'never' }, policy: 'weekly' }), now, 'soaking'),
+  ).toMatch(/^Next check: when the soak is over\./);
   const line = (due: object, policy = 'weekly') => nextCheckLine(side({ due, policy }), now);
   const in5 = now + 5 * DAY_MS;
   expect(line({ reason: 'policy', atMs: in5 })).toBe(

@@ -58,9 +58,14 @@ export function dueLine(pen: PenAnswer, nowMs: number): string {
   return nowMs >= first ? `check was due ${dueBy(first, nowMs)}` : `check ${dueBy(first, nowMs)}`;
 }
 
-/** When a side is checked next and why then. */
-export function nextCheckLine({ due, policy }: PenSide, nowMs: number): string {
-  if (due.reason === 'never') return 'Next check: now. It has never been in a buffer or standard.';
+/** When a side is checked next and why then; a probe in its soak waits for the end of it. */
+export function nextCheckLine(
+  { due, policy }: PenSide,
+  nowMs: number,
+  word?: PenAnswer['word'],
+): string {
+  if (due.reason === 'never')
+    return `Next check: ${word === 'soaking' ? 'when the soak is over' : 'now'}. It has never been in a buffer or standard.`;
   if (due.reason === 'noDate') return `Next check: no date, ${POLICY_WORD[policy]}.`;
   const why = {
     policy: POLICY_WORD[policy],

@@ -30,7 +30,7 @@ const fieldOf = (ms: number) => dayText(new Date(ms).toISOString());
 /** The days a document runs over. */
 export function PrintPeriod({ typed, period, onType }: PrintPeriodProps) {
   const { from, to } = typed ?? { from: fieldOf(period.fromMs), to: fieldOf(period.toMs) };
-  const [fromNoon, toNoon] = [dayMs(from), dayMs(to)];
+  const [fromNoon, toNoon] = [dayMs(from, 'first'), dayMs(to)];
   const fromWrong = Number.isNaN(fromNoon) ? printSays.noDay : undefined;
   const toWrong = Number.isNaN(toNoon)
     ? printSays.noDay
@@ -38,7 +38,7 @@ export function PrintPeriod({ typed, period, onType }: PrintPeriodProps) {
       ? printSays.wrongOrder
       : undefined;
   const type = (next: TypedDays) => {
-    const [start, end] = [dayMs(next.from), dayMs(next.to)];
+    const [start, end] = [dayMs(next.from, 'first'), dayMs(next.to)];
     const holds = !Number.isNaN(start) && !Number.isNaN(end) && end >= start;
     onType(next, holds ? { fromMs: dayStart(start), toMs: dayStart(end + DAY_MS) - 1 } : undefined);
   };
@@ -46,6 +46,7 @@ export function PrintPeriod({ typed, period, onType }: PrintPeriodProps) {
     <FieldRow>
       <DayField
         label={printSays.from}
+        monthMeans="first"
         typed={from}
         onType={(text) => type({ from: text, to })}
         message={fromWrong ? { text: fromWrong } : undefined}

@@ -105,8 +105,12 @@ function guessDayOrder(
   return { order: dotted || mark === ',' ? 'dmy' : best.order, unsure: true };
 }
 
+/** What holds the first lines of any table, UTF-16 units. */
+const BEGINNING = 200_000;
+
 /** How a table is written, from its first lines: what parts its cells, its heads, decimals and dates. */
-export function guessShape(text: string): GuessedShape {
+export function guessShape(table: string): GuessedShape {
+  const text = table.slice(0, BEGINNING);
   const delimiter = guessDelimiter(text);
   const rows = cellsOf(text, delimiter, LOOKED_AT);
   const headAt = guessHead(rows);

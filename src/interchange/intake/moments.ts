@@ -46,8 +46,25 @@ interface Clock {
   readonly offsetMin?: number;
 }
 
+/** Two digits of a text as a number; NaN for anything else. */
+function pairAt(text: string, at: number): number {
+  const [tens, ones] = [text.charCodeAt(at) - 48, text.charCodeAt(at + 1) - 48];
+  return tens >= 0 && tens < 10 && ones >= 0 && ones < 10 ? tens * 10 + ones : Number.NaN;
+}
+
+/** hh:mm or hh:mm:ss, as nearly every logger writes it; undefined for anything else. */
+function plainClock(text: string): Clock | undefined {
+  const long = text.length === 8 && text[5] === ':';
+  if (text[2] !== ':' || !(long || text.length === 5)) return undefined;
+  const [hour, minute, second] = [pairAt(text, 0), pairAt(text, 3), long ? pairAt(text, 6) : 0];
+  const holds = hour < 24 && minute < 60 && second < 60;
+  return holds ? { ms: hour * HOUR_MS + minute * MINUTE_MS + second * 1000 } : undefined;
+}
+
 /** A time of day, with its offset where one is written; undefined for anything else. */
 function clockIn(text: string): Clock | undefined {
+  const plain = plainClock(text);
+  if (plain) return plain;
   const found = CLOCK.exec(text);
   if (!found) return undefined;
   const [, hours = '', minutes = '', seconds = '0', half, zone] = found;
@@ -78,11 +95,17 @@ function offsetsOf(zone: string): (localMs: number) => number {
     const offset = tzOffset(zone, new Date(localMs - around * MINUTE_MS));
     return Number.isFinite(offset) ? offset : 0;
   };
+  const starts = new Map<number, number>();
+  const startOf = (day: number): number => {
+    const told = starts.get(day) ?? ask(day * DAY_MS);
+    starts.set(day, told);
+    return told;
+  };
   return (localMs) => {
     const day = Math.floor(localMs / DAY_MS);
     const told = known.get(day);
     if (told !== undefined) return Number.isNaN(told) ? ask(localMs) : told;
-    const [start, end] = [ask(day * DAY_MS), ask((day + 1) * DAY_MS - 1)];
+    const [start, end] = [startOf(day), startOf(day + 1)];
     // The day the clocks are changed is asked anew each time.
     known.set(day, start === end ? start : Number.NaN);
     return start === end ? start : ask(localMs);
@@ -106,18 +129,28 @@ export function momentReader(
   order: DayOrder,
 ): (dayCell: string, clockCell: string) => ReadMoment | null | undefined {
   const offsetMin = offsetsOf(zone);
+  /** The rows of a day bear the same date: it is taken apart once. */
+  let last: { readonly cell: string; readonly ms: number } | undefined;
+  const dayOf = (cell: string): { ms: number; rest: string } | undefined => {
+    if (last?.cell === cell) return { ms: last.ms, rest: '' };
+    const parts = dayParts(cell);
+    const ms = parts && dayUtcMs(parts, order);
+    if (!parts || ms === undefined) return undefined;
+    if (parts.rest === '') last = { cell, ms };
+    return { ms, rest: parts.rest.trim() };
+  };
   return (dayCell, clockCell) => {
     const cell = dayCell.trim();
     if (cell === '' && clockCell.trim() === '') return null;
-    if (EPOCH.test(cell))
-      return { atMs: cell.length === 10 ? Number(cell) * 1000 : Number(cell), dayOnly: false };
-    const parts = dayParts(cell);
-    const dayMs = parts && dayUtcMs(parts, order);
-    if (!parts || dayMs === undefined) return undefined;
-    const written = parts.rest.trim() || clockCell.trim();
+    const day = dayOf(cell);
+    if (!day)
+      return EPOCH.test(cell)
+        ? { atMs: cell.length === 10 ? Number(cell) * 1000 : Number(cell), dayOnly: false }
+        : undefined;
+    const written = day.rest || clockCell.trim();
     const clock: Clock | undefined = written ? clockIn(written) : { ms: 12 * HOUR_MS };
     if (!clock) return undefined;
-    const localMs = dayMs + clock.ms;
+    const localMs = day.ms + clock.ms;
     const offset = clock.offsetMin ?? offsetMin(localMs);
     return { atMs: localMs - offset * MINUTE_MS, dayOnly: !written };
   };

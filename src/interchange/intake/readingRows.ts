@@ -46,7 +46,10 @@ const MAX_NOTE = 400;
 const MAX_NAME = 200;
 
 /** A text as it was before a leading apostrophe made it harmless to a spreadsheet. */
-const asMeant = (cell: string) => cell.trim().replace(/^'(?=[=+\-@])/, '');
+const asMeant = (cell: string) => {
+  const text = cell.trim();
+  return text.startsWith("'") ? text.replace(/^'(?='*[=+\-@])/, '') : text;
+};
 
 /** A name as it stands in a cell, no longer than a record may bear. */
 export const nameIn = (cell: string): string => asMeant(cell).slice(0, MAX_NAME);
@@ -83,8 +86,14 @@ export type CellOf = (role: Role) => string;
 
 /** Reads the cells of rows by role: looked up once, not for each row. */
 export function cellReader(columns: Columns): (row: readonly string[]) => CellOf {
-  const at = new Map(columns.flatMap((role, index) => (role ? [[role, index] as const] : [])));
-  return (row) => (role) => row[at.get(role) ?? -1] ?? '';
+  const at: Partial<Record<Role, number>> = {};
+  columns.forEach((role, index) => {
+    if (role) at[role] = index;
+  });
+  return (row) => (role) => {
+    const index = at[role];
+    return index === undefined ? '' : (row[index] ?? '');
+  };
 }
 
 /** A number in its limits; undefined where the cell is empty; throws what is wrong with it. */
@@ -100,26 +109,41 @@ export function numberOf(
   return value;
 }
 
-/** The first and the other dips of a side: every dip where they are told, else what was shown. */
-function dipsOf(
-  cell: CellOf,
-  mark: '.' | ',',
-  { role, dips, to }: { role: Role; dips: Role; to: number },
-): readonly number[] {
-  const limits = { role, from: 0, to };
-  const every = cell(dips).trim();
-  // Dips stand apart by a space; in a table of the Book they bear a point whatever the mark.
-  if (every.includes(' '))
-    return every
-      .split(/\s+/)
-      .slice(0, MAX_REPEATS + 1)
-      .flatMap((text) => numberOf(text, text.includes('.') ? '.' : mark, limits) ?? []);
-  const shown = numberOf(cell(role), mark, limits);
-  return shown === undefined ? [] : [shown];
+/** What a side of a reading is read from. */
+interface SideLimits {
+  readonly role: Role;
+  readonly dips: Role;
+  readonly from: number;
+  readonly to: number;
 }
 
-const valueOf = ([shown, ...repeats]: readonly number[], pen: string): ReadValue | undefined =>
-  shown === undefined ? undefined : { shown, ...(repeats.length > 0 ? { repeats } : {}), pen };
+const PH_LIMITS: SideLimits = { role: 'ph', dips: 'phDips', from: LIMITS.ph[0], to: LIMITS.ph[1] };
+
+/** A side of EC in each scale. */
+const EC_LIMITS = Object.fromEntries(
+  EC_SCALES.map((scale) => [scale, { role: 'ec', dips: 'ecDips', from: 0, to: EC_TO[scale] }]),
+) as Readonly<Record<EcScale, SideLimits>>;
+
+/** What a side showed: every dip where they are told, else what was shown. */
+function valueOf(
+  cell: CellOf,
+  mark: '.' | ',',
+  { limits, pen }: { readonly limits: SideLimits; readonly pen: string },
+): ReadValue | undefined {
+  const every = cell(limits.dips);
+  if (!every.includes(' ')) {
+    const shown = numberOf(cell(limits.role), mark, limits);
+    return shown === undefined ? undefined : { shown, pen };
+  }
+  // Dips stand apart by a space; in a table of the Book they bear a point whatever the mark.
+  const [shown, ...repeats] = every
+    .trim()
+    .split(/\s+/)
+    .slice(0, MAX_REPEATS + 1)
+    .flatMap((text) => numberOf(text, text.includes('.') ? '.' : mark, limits) ?? []);
+  if (shown === undefined) return undefined;
+  return repeats.length > 0 ? { shown, repeats, pen } : { shown, pen };
+}
 
 function scaleOf(text: string, usual: EcScale): EcScale {
   if (isEmptyCell(text)) return usual;
@@ -173,41 +197,45 @@ export function readingReader(
   const { mark } = shape;
   const cells = cellReader(columns);
   const momentOf = momentsOf(reading);
+  const limits = {
+    level: { role: 'level', from: LIMITS.level[0], to: LIMITS.level[1] },
+    temp:
+      units.tempUnit === '°C'
+        ? { role: 'temp', from: LIMITS.temp[0], to: LIMITS.temp[1] }
+        : { role: 'temp', from: 23, to: 140 },
+  } as const satisfies Record<string, Parameters<typeof numberOf>[2]>;
   const number = (cell: CellOf, role: 'temp' | 'level') => {
-    const [from, to] = LIMITS[role];
-    if (role !== 'temp' || units.tempUnit === '°C')
-      return numberOf(cell(role), mark, { role, from, to });
-    const shown = numberOf(cell(role), mark, { role, from: 23, to: 140 });
-    return shown === undefined ? undefined : celsiusFrom(shown, '°F');
+    const shown = numberOf(cell(role), mark, limits[role]);
+    return shown === undefined || role !== 'temp' ? shown : celsiusFrom(shown, units.tempUnit);
   };
+  const namesPens = columns.some((role) => role === 'pen' || role === 'phPen' || role === 'ecPen');
+  const penOf = (cell: CellOf, role: Role) => (namesPens ? nameIn(cell(role) || cell('pen')) : '');
+  // Built field by field: a hundred thousand rows are read at once.
   return (row, line) =>
     rowOr(line, () => {
       const cell = cells(row);
       const { atMs, dayOnly } = momentOf(cell);
-      const penOf = (role: Role) => nameIn(cell(role) || cell('pen'));
       const scale = scaleOf(cell('ecScale'), units.ecScale);
-      const ph = valueOf(
-        dipsOf(cell, mark, { role: 'ph', dips: 'phDips', to: LIMITS.ph[1] }),
-        penOf('phPen'),
-      );
-      const ec = valueOf(
-        dipsOf(cell, mark, { role: 'ec', dips: 'ecDips', to: EC_TO[scale] }),
-        penOf('ecPen'),
-      );
+      const ph = valueOf(cell, mark, { limits: PH_LIMITS, pen: penOf(cell, 'phPen') });
+      const ec = valueOf(cell, mark, { limits: EC_LIMITS[scale], pen: penOf(cell, 'ecPen') });
       if (!ph && !ec) refuseRow({ reason: 'noValue' });
-      const tempC = number(cell, 'temp');
-      const volumeL = number(cell, 'level');
-      return {
+      const read: { -readonly [Field in keyof ReadRow]: ReadRow[Field] } = {
         line,
         atMs,
         dayOnly,
         place: nameIn(cell('place')),
         sample: sampleOf(cell('sample')),
-        ...(ph ? { ph } : {}),
-        ...(ec ? { ec: { ...ec, scale } } : {}),
-        ...(tempC === undefined ? {} : { tempC }),
-        ...(volumeL === undefined ? {} : { volumeL }),
         note: asMeant(cell('note')).slice(0, MAX_NOTE),
       };
+      if (ph) read.ph = ph;
+      if (ec)
+        read.ec = ec.repeats
+          ? { shown: ec.shown, repeats: ec.repeats, pen: ec.pen, scale }
+          : { shown: ec.shown, pen: ec.pen, scale };
+      const tempC = number(cell, 'temp');
+      if (tempC !== undefined) read.tempC = tempC;
+      const volumeL = number(cell, 'level');
+      if (volumeL !== undefined) read.volumeL = volumeL;
+      return read;
     });
 }

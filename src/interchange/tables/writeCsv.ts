@@ -4,8 +4,8 @@ import type { Cell, Field, Table } from './table';
 /** How numbers are written, and with it what parts the columns. */
 export type DecimalMark = '.' | ',';
 
-/** A text that a spreadsheet would take for a formula. */
-const FORMULA = /^[=+\-@\t\r]/;
+/** A text that a spreadsheet would take for a formula, or that was made harmless once already. */
+const FORMULA = /^'*[=+\-@\t\r]/;
 
 /** A text made harmless: a leading apostrophe makes it text to a spreadsheet. Numbers are left alone. */
 const harmless = (text: string) => (FORMULA.test(text) ? `'${text}` : text);

@@ -1,4 +1,5 @@
 export * from './Panel';
 export * from './Panes';
+export * from './PlaceFrame';
 export * from './Screen';
 export * from './Skeleton';

@@ -1,8 +1,8 @@
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
-import { useContext, useEffect, useRef, useState, type ReactNode, type RefCallback } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { PaneContext } from '../pane';
-import { color, space } from '../tokens';
+import { useEffect, useRef, useState, type ReactNode, type RefCallback } from 'react';
+import { StyleSheet, View, type ScrollView } from 'react-native';
+import { PlaceFrame } from '../layout';
+import { space } from '../tokens';
 
 interface Props {
   /** What stands over the rows and scrolls with them. */
@@ -40,7 +40,6 @@ export function ListScreen({
   row,
   onDrawn,
 }: Props) {
-  const main = useContext(PaneContext) === 'main';
   const scroller = useRef<ScrollView>(null);
   const list = useRef<View>(null);
   const [top, setTop] = useState(0);
@@ -73,69 +72,36 @@ export function ListScreen({
   }, [first, last, here, rows, onDrawn]);
   const measure = rows.measureElement as unknown as RefCallback<View>;
   return (
-    <View
-      role={main ? 'main' : 'region'}
-      aria-label={main ? undefined : label}
-      style={styles.screen}
-    >
-      <ScrollView
-        ref={scroller}
-        tabIndex={0}
-        style={styles.scroll}
-        contentContainerStyle={styles.content}
+    <PlaceFrame actions={actions} label={label} scroller={scroller}>
+      <View onLayout={look} style={styles.over}>
+        {children}
+      </View>
+      <View
+        ref={list}
+        role="list"
+        aria-label={label}
+        style={[styles.list, { height: rows.getTotalSize() }]}
       >
-        <View onLayout={look} style={styles.over}>
-          {children}
-        </View>
-        <View
-          ref={list}
-          role="list"
-          aria-label={label}
-          style={[styles.list, { height: rows.getTotalSize() }]}
-        >
-          {drawn.map(({ index, start }) => (
-            <View
-              key={index}
-              ref={measure}
-              role="listitem"
-              aria-setsize={count}
-              aria-posinset={index + 1}
-              {...({ dataSet: { index } } as object)}
-              style={[styles.row, { transform: [{ translateY: start - top }] }]}
-            >
-              {row(index)}
-            </View>
-          ))}
-        </View>
-      </ScrollView>
-      {actions ? (
-        <View style={styles.actions}>
-          <View style={styles.actionRow}>{actions}</View>
-        </View>
-      ) : null}
-    </View>
+        {drawn.map(({ index, start }) => (
+          <View
+            key={index}
+            ref={measure}
+            role="listitem"
+            aria-setsize={count}
+            aria-posinset={index + 1}
+            {...({ dataSet: { index } } as object)}
+            style={[styles.row, { transform: [{ translateY: start - top }] }]}
+          >
+            {row(index)}
+          </View>
+        ))}
+      </View>
+    </PlaceFrame>
   );
 }
 
 const styles = StyleSheet.create({
-  screen: { flex: 1, minHeight: 0 },
-  scroll: { flex: 1 },
-  content: { paddingHorizontal: space.s4, paddingTop: space.s3, paddingBottom: space.s6 },
   over: { width: '100%', maxWidth: 960, gap: space.s3 },
   list: { width: '100%', maxWidth: 960 },
   row: { position: 'absolute', left: 0, top: 0, width: '100%' },
-  actions: {
-    paddingHorizontal: space.s4,
-    paddingVertical: space.s3,
-    borderTopWidth: 1,
-    borderTopColor: color.edge,
-    backgroundColor: color.board,
-  },
-  actionRow: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    gap: space.s2,
-    width: '100%',
-    maxWidth: 960,
-  },
 });

@@ -12,7 +12,9 @@ export const eraseSays = {
   kept: (count: number) =>
     `Entries are kept at least ${years(count)}. Settings can make it longer.`,
   nothing: 'Nothing here is older than that.',
-  before: 'What happened before',
+  from: 'What happened from',
+  beginning: 'the beginning',
+  before: 'and before',
   beforeDay: (ms: number, count?: number) =>
     count === undefined ? dayMonthYear(ms) : `${dayMonthYear(ms)}, ${years(count)} ago`,
   of: 'Of',
@@ -37,9 +39,9 @@ export const eraseSays = {
   erasing: 'Erasing…',
   erased: (count: number) => `${countEntries(count)} ${count === 1 ? 'is' : 'are'} erased.`,
   doneBefore: 'Erased before',
-  row: ({ count, untilMs, about, thinned }: ErasedRow) =>
+  row: ({ count, fromMs, untilMs, about, thinned }: ErasedRow) =>
     thinned
       ? `Steps of ${count} ended ${count === 1 ? 'sitting' : 'sittings'}; their checks stay.`
-      : `${countEntries(count)} before ${dayMonthYear(untilMs)}${about ? `, of ${about}` : ''}.`,
+      : `${countEntries(count)} ${fromMs === undefined ? '' : `from ${dayMonthYear(fromMs)} and `}before ${dayMonthYear(untilMs)}${about ? `, of ${about}` : ''}.`,
   erasedOn: (ms: number) => `Erased on ${dayMonthYear(ms)}`,
 } as const;
