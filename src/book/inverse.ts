@@ -12,13 +12,14 @@ export function inverseOf(
 ): Result<readonly Change[], { reason: 'changedSince' }> {
   const written = book.actOf(actId);
   const last = new Map(written.map((revision) => [revision.recordId, revision]));
+  const firsts = new Map([...written].reverse().map((revision) => [revision.recordId, revision]));
   const changes: Change[] = [];
   for (const [recordId, revision] of last) {
     const heads = book.headIds(recordId);
     if (heads.length !== 1 || heads[0] !== revision.revId)
       return refuse({ reason: 'changedSince' });
-    const first = written.find((one) => one.recordId === recordId);
-    const before = first?.parents[0] && book.revision(recordId, first.parents[0]);
+    const [parent] = firsts.get(recordId)!.parents;
+    const before = parent && book.revision(recordId, parent);
     const effectiveFromMs = before && before.effectiveFrom && Date.parse(before.effectiveFrom);
     changes.push({
       kind: revision.kind,

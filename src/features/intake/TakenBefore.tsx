@@ -18,10 +18,12 @@ export function TakenBefore() {
   const takeBack = async (actId: string): Promise<void> => {
     if (going.current) return;
     going.current = true;
+    setSaid(intakeSays.takingBack);
     try {
       const { ok } = await client.undo(actId, thisMoment());
       setSaid(ok ? intakeSays.takenBack : intakeSays.changedSince);
     } catch (error) {
+      setSaid('');
       acts.fail(error, () => takeBack(actId));
     } finally {
       going.current = false;

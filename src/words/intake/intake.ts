@@ -96,6 +96,7 @@ export const intakeSays = {
     `${file || 'A table'}: ${some(count, subject)}`,
   takeBack: 'Take it back',
   takeBackOf: (file: string) => `Take ${file || 'this table'} back`,
+  takingBack: 'Taking it back…',
   takenBack: 'It is taken back. Nothing of it counts any more.',
   changedSince: 'Something of it was changed since: void its entries one by one.',
   found: (shown: string) => `found ${shown}`,
