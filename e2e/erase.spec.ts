@@ -44,16 +44,23 @@ test('old entries go for good: only after their years, only after a copy, asked 
   await expect(page.getByText('2 entries are erased.')).toBeVisible();
   await expect(page.getByText('2 entries before 1 Jan 2020.')).toBeVisible();
   await expect(page.getByText('Erased on 20 May 2026')).toBeVisible();
+  // What is left of that age goes too; what was done stands there still.
+  await page.getByLabel('and before').selectOption({ label: '20 May 2023, 3 years ago' });
+  await press(page, 'Erase 1 entry');
+  await press(page, 'Yes, erase for good');
+  await expect(page.getByText('Nothing here is older than that.')).toBeVisible();
+  await expect(page.getByText('1 entry is erased.')).toBeVisible();
 
   // The copy and the table are taken in again: nothing of it comes back.
   await page.goto(new URL('/book-file', page.url()).href);
   await page.setInputFiles('input[type=file]', copy);
-  await expect(page.getByText('2 entries of it were erased: not taken in.')).toBeVisible();
+  await expect(page.getByText('3 entries of it were erased: not taken in.')).toBeVisible();
   await expect(page.getByText('All else is here already.')).toBeVisible();
   await page.goto(new URL('/take-in', page.url()).href);
   await page.setInputFiles('input[type=file]', table);
-  await expect(page.getByText('Erased for good: 2 rows')).toBeVisible();
+  await expect(page.getByText('Erased for good: 3 rows')).toBeVisible();
   await goTo(page, 'Book');
   await expect(page.getByText('1 Mar 2019')).toHaveCount(0);
-  await expect(page.getByText('1 Jun 2022')).toBeVisible();
+  await expect(page.getByText('1 Jun 2022')).toHaveCount(0);
+  await expect(page.getByText('1 May 2026')).toBeVisible();
 });

@@ -35,10 +35,14 @@ export function EraseScreen() {
   const nowMs = useNowMs();
   const back = useBack();
   const { data: names } = useAnswer(questions.bookNames());
+  const erasing = useErase();
   const [{ fromMs, untilMs }, setPeriod] = useState<Period>({});
   const [about, setAbout] = useState('');
   const wish = { fromMs, untilMs: untilMs ?? nowMs, ...aboutOf(about) };
-  const { data } = useAnswer(questions.erasable(wish, nowMs));
+  const answer = useAnswer(questions.erasable(wish, nowMs)).data;
+  // While the next answer comes the last one stays: what was chosen and saved stays with it.
+  const [data, setData] = useState(answer);
+  if (answer && answer !== data) setData(answer);
   if (!data || !names) return <Skeleton label={eraseSays.loading} />;
   const old = data.oldestMs !== null && data.oldestMs < data.latestMs;
   return (
@@ -51,11 +55,21 @@ export function EraseScreen() {
       {old ? (
         <>
           <Asked {...{ data, names, about, onAbout: setAbout }} onPeriod={setPeriod} />
-          <Going data={data} wish={{ ...wish, untilMs: Math.min(wish.untilMs, data.latestMs) }} />
+          <Going
+            {...{ data, erasing }}
+            wish={{ ...wish, untilMs: Math.min(wish.untilMs, data.latestMs) }}
+          />
         </>
       ) : (
         <Say bold>{eraseSays.nothing}</Say>
       )}
+      <View role="status" aria-live="polite">
+        {erasing.erased === undefined ? null : (
+          <Say bold tone="fit">
+            {eraseSays.erased(erasing.erased)}
+          </Say>
+        )}
+      </View>
       {data.done.length > 0 ? (
         <View style={styles.list}>
           <Say size="large" face="slab" heading={2}>
@@ -141,22 +155,20 @@ function Asked({ data, names, about, onAbout, onPeriod }: AskedProps) {
 interface GoingProps {
   readonly data: EraseAnswer;
   readonly wish: EraseWish;
+  readonly erasing: ReturnType<typeof useErase>;
 }
 
 /** What would go; a copy first, then the press, asked once more. */
-function Going({ data, wish }: GoingProps) {
+function Going({ data, wish, erasing: { erase, erasing, forget } }: GoingProps) {
   const { made, making, make } = useMakeFile();
-  const { erase, erasing, erased, forget } = useErase();
-  const [sure, setSure] = useState(false);
+  // The second question is of exactly this: another choice is asked anew.
+  const asked = JSON.stringify([wish.fromMs, wish.tankId, wish.penId, data.count]);
+  const [sureOf, setSureOf] = useState('');
+  const sure = sureOf === asked;
   return (
     <>
       <View role="status" aria-live="polite" style={styles.list}>
         <Say bold>{eraseSays.goes(data)}</Say>
-        {erased === undefined ? null : (
-          <Say bold tone="fit">
-            {eraseSays.erased(erased)}
-          </Say>
-        )}
       </View>
       {data.count > 0 ? (
         <Panel tone="caution">
@@ -177,12 +189,12 @@ function Going({ data, wish }: GoingProps) {
           ) : sure ? (
             <View style={styles.list}>
               <Say bold>{eraseSays.sure(data.count)}</Say>
-              <Button label={eraseSays.no} onPress={() => setSure(false)} />
+              <Button label={eraseSays.no} onPress={() => setSureOf('')} />
               <Button
                 label={eraseSays.yes}
                 disabled={erasing}
                 onPress={() => {
-                  setSure(false);
+                  setSureOf('');
                   inBackground('erase', erase(wish));
                 }}
               />
@@ -192,7 +204,7 @@ function Going({ data, wish }: GoingProps) {
               label={eraseSays.erase(data.count)}
               onPress={() => {
                 forget();
-                setSure(true);
+                setSureOf(asked);
               }}
             />
           )}

@@ -28,7 +28,7 @@ export const eraseSays = {
           .map((one) => countOfKind(one.count, one.kind))
           .join(', ')}.`,
   caution: 'What is erased cannot be brought back.',
-  cautionWhy: 'No file and no other phone brings it back either. Save a copy of the book first.',
+  cautionWhy: 'No file and no other phone brings it back into this book. Save a copy of it first.',
   copyFirst: 'Save a copy first',
   making: 'Making the file and reading it back…',
   saved: (name: string) => `${name} is in the downloads.`,
