@@ -3,6 +3,7 @@ import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
 import { openAt } from './support/bench';
 import { addPen, addTank, expectHeading, goTo, press } from './support/grower';
+import { bookedOnceInTrouble } from './support/trouble';
 
 /** A logger abroad: a preamble, semicolons, decimal commas, the day first, °F in its head. */
 const LOGGER = [
@@ -105,4 +106,24 @@ test('an old log of checks makes drift and due days; dates of two kinds are aske
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).click();
   await expect(page.getByText(/4 Mar|Wed 4 Mar/).first()).toBeVisible();
+});
+
+test('a table is taken in once: full disk, no network, two taps; a reading of it can be stopped', async ({
+  page,
+}) => {
+  test.slow();
+  await openAt(page);
+  await addPen(page, /pH and EC in one body/, 'P1');
+  await addTank(page, 'Basil', 'basil');
+  await page.goto(new URL('/take-in', page.url()).href);
+  await choose(page, 'logger4.csv', LOGGER.replaceAll('North wall', 'Basil'));
+  await expect(page.getByText('3 readings can be taken in.')).toBeVisible();
+  await bookedOnceInTrouble(page, { button: 'Take in 3 readings', kind: 'reading', writes: 3 });
+  await expect(page.getByText('3 readings are in the book.')).toBeVisible();
+  const long = Array.from({ length: 60_000 }, (_, at) => `2026-04-01 07:40:${at % 60},Basil,5.9`);
+  await choose(page, 'long.csv', ['when,tank,pH', ...long].join('\n'));
+  await press(page, 'Stop reading');
+  await expect(page.getByRole('button', { name: /^Take in/ })).toHaveCount(0);
+  await press(page, 'Read the table');
+  await expect(page.getByRole('button', { name: /^Take in \d/ })).toBeVisible({ timeout: 20_000 });
 });

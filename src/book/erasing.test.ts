@@ -134,6 +134,18 @@ test('nothing of it comes back: not from an old file, not from the copy, not aft
   expect([...told(there)].sort()).toEqual(left);
 });
 
+test('a slip into the erased time loses nothing: an amendment stays, a new entry is refused aloud', async () => {
+  const { book, open } = await years();
+  await erase(book, before(5));
+  const [newest] = book.state.all('reading').filter(({ body }) => body.takenAt > at(1));
+  const slip = { ...newest!.body, takenAt: at(9) };
+  await book.append([{ kind: 'reading', recordId: newest!.id, body: slip } as Change], MOMENT);
+  const anew = await open();
+  expect(anew.state.record('reading', newest!.id)?.body.takenAt).toBe(at(9));
+  await expect(book.append([reading('tank-a', 9)], MOMENT)).rejects.toThrow('erased for good');
+  expect((await open()).state.all('reading')).toHaveLength(10);
+});
+
 test('a disk that fails leaves everything as it was', async () => {
   const { book, port, open } = await years();
   const broken = await open({

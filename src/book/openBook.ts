@@ -30,6 +30,11 @@ class ReadOnlyBook extends Error {
   override readonly name = 'ReadOnlyBook';
 }
 
+/** Thrown where an entry is dated into a time whose entries were erased for good: it would not stay. */
+class ErasedTime extends Error {
+  override readonly name = 'ErasedTime';
+}
+
 /** An open book: state in memory, journal in storage, other tabs told of every act. */
 export class OpenBook {
   readonly state = new BookState();
@@ -159,6 +164,9 @@ export class OpenBook {
         change.parents ?? (change.recordId ? this.state.headIds(change.recordId) : []);
       return writeChange({ ...change, parents }, writer);
     });
+    const made = written.flat().filter(({ parents }) => parents.length === 0);
+    if (withoutErased(made, this.erasing.erasures()).length < made.length)
+      throw new ErasedTime('what happened then was erased for good');
     await this.appendRevisions(written.flat(), moment);
     return { recordIds: written.map(([first]) => first!.recordId) };
   }

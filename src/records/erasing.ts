@@ -14,14 +14,14 @@ interface Belonging {
 
 const pensOf = ({ penId, ph, ec }: Belonging) => [penId, ph?.penId, ec?.penId];
 
-/** The newest that a record ever said; undefined where only its end is here. */
-function lastTold(revisions: readonly Revision[]): Revision | undefined {
-  return [...byDescent(revisions)].reverse().find(({ body }) => body !== null);
-}
+/** All that a record ever said, oldest first; nothing where only its end is here. */
+const allTold = (revisions: readonly Revision[]): readonly Revision[] =>
+  byDescent(revisions).filter(({ body }) => body !== null);
 
 /**
- * Whether an erasure let go of a record, whose revisions these are: by its kind, by the moment it last
- * told of, and by its place or pen. An open sitting is never let go of; one that ended goes by the
+ * Whether an erasure let go of a record, whose revisions these are: by its kind, by every moment it
+ * told of (one that was moved out of the time, or into it by a slip, stays), and by its place or pen
+ * as told last. An open sitting is never let go of; one that ended goes by the
  * moment it ended. A record of which only the end is here tells nothing any more and goes with it.
  */
 function isErasedBy(erasure: Erasure, revisions: readonly Revision[]): boolean {
@@ -29,14 +29,17 @@ function isErasedBy(erasure: Erasure, revisions: readonly Revision[]): boolean {
   if (!kind || !erasure.kinds.includes(kind)) return false;
   const head = headOf(revisions);
   if (kind === 'benchDraft' && head?.body !== null) return false;
-  const told = kind === 'benchDraft' ? head : (lastTold(revisions) ?? head);
-  if (!told) return false;
-  const atMs = eventMs(told);
-  if (atMs >= Date.parse(erasure.until)) return false;
-  if (erasure.from !== undefined && atMs < Date.parse(erasure.from)) return false;
+  const told = allTold(revisions);
+  const moments = kind === 'benchDraft' || told.length === 0 ? [head] : told;
+  const [fromMs, untilMs] = [Date.parse(erasure.from ?? ''), Date.parse(erasure.until)];
+  const within = (one: Revision | undefined) => {
+    const atMs = one ? eventMs(one) : Number.NaN;
+    return atMs < untilMs && (Number.isNaN(fromMs) || atMs >= fromMs);
+  };
+  if (!moments.every(within)) return false;
   const { tankId, penId } = erasure;
   if (tankId === undefined && penId === undefined) return true;
-  const belongs = (lastTold(revisions)?.body ?? {}) as Belonging;
+  const belongs = (told.at(-1)?.body ?? {}) as Belonging;
   if (tankId !== undefined && belongs.tankId !== tankId) return false;
   return penId === undefined || pensOf(belongs).includes(penId);
 }

@@ -10,6 +10,9 @@ export function actFailureSentence(error: unknown): string {
     return 'Not saved: this device’s storage is full. Delete photos or other apps’ files, then try again. What you typed is still here.';
   if (/ReadOnlyBook/.test(text))
     return 'Not saved: a newer Zolder wrote part of this book. Load the new version, then try again. What you typed is still here.';
+  if (/ErasedTime/.test(text))
+    return 'Not saved: what happened then was erased for good. Look at the date. What you typed is still here.';
+  if (/StillKept/.test(text)) return 'Nothing was erased: it must be kept longer than that.';
   if (/NotWritten/.test(text))
     return `Not saved: Zolder itself made an entry that it does not understand (${text.replace(/^\w+ /, '')}). Please save “what went wrong” under Settings for who helps you.`;
   return `Not saved: the browser’s storage did not answer (${text}). Try again. What you typed is still here.`;

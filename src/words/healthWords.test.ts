@@ -83,6 +83,8 @@ test('a failure says why and what to do', () => {
   const named = (name: string, message = '') => Object.assign(new Error(message), { name });
   expect(actFailureSentence(named('QuotaExceededError'))).toContain('storage is full');
   expect(actFailureSentence(named('ReadOnlyBook', 'newer'))).toContain('Load the new version');
+  expect(actFailureSentence(named('ErasedTime'))).toContain('Look at the date');
+  expect(actFailureSentence(named('StillKept'))).toContain('kept longer');
   expect(actFailureSentence(named('UnknownError', 'boom'))).toContain('boom');
   expect(openingFailureSentence('SecurityError: denied')).toContain('ordinary window');
   expect(openingFailureSentence('QuotaExceededError')).toContain('storage is full');

@@ -10,7 +10,7 @@ import { paths } from '@/shell/navigation/paths';
 import { Button, Press } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Skeleton } from '@/ui/layout';
-import { ListScreen } from '@/ui/list';
+import { DatedLine, ListScreen } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { bookSays } from '@/words/book/book';
@@ -142,20 +142,7 @@ function Entry({ row }: { readonly row: LedgerRow | undefined }) {
   const { day, time, title, detail, href } = ledgerLine(row, formats);
   return (
     <Press href={href} onPress={() => router.navigate(href)} style={styles.line}>
-      <View style={styles.when}>
-        <Say size="tiny" tone="soft">
-          {day}
-        </Say>
-        <Say size="tiny" tone="soft" face="mono">
-          {time}
-        </Say>
-      </View>
-      <View style={styles.words}>
-        <Say size="small" bold>
-          {title}
-        </Say>
-        <Say size="small">{detail}</Say>
-      </View>
+      <DatedLine {...{ day, time, title, detail }} />
     </Press>
   );
 }
@@ -170,6 +157,5 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderBottomColor: color.edge,
   },
-  when: { width: 92, flexShrink: 0 },
   words: { flex: 1, minWidth: 0 },
 });

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { TablePreview } from '@/book/answers';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
+import { DatedLine } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { intakeSays } from '@/words/intake/intake';
@@ -50,20 +51,7 @@ export function IntakePreview({ preview, saved, onSaveRejected }: Props) {
           </Say>
           {lines.map(({ key, day, time, title, detail }) => (
             <View key={key} style={styles.line}>
-              <View style={styles.when}>
-                <Say size="tiny" tone="soft">
-                  {day}
-                </Say>
-                <Say size="tiny" tone="soft" face="mono">
-                  {time}
-                </Say>
-              </View>
-              <View style={styles.words}>
-                <Say size="small" bold>
-                  {title}
-                </Say>
-                <Say size="small">{detail}</Say>
-              </View>
+              <DatedLine {...{ day, time, title, detail }} />
             </View>
           ))}
         </View>
@@ -81,6 +69,4 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderBottomColor: color.edge,
   },
-  when: { width: 92, flexShrink: 0 },
-  words: { flex: 1, minWidth: 0 },
 });

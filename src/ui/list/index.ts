@@ -1,1 +1,2 @@
+export * from './DatedLine';
 export * from './ListScreen';
