@@ -107,7 +107,10 @@ export class OpenBook {
     this.take(stored);
     this.erasing.cleaned(gone);
     this.around.channel.post(stored);
-    await this.around.copy?.letGo(revIds);
+    // It is erased: a copy that keeps it a while brings nothing of it back.
+    await this.around.copy
+      ?.letGo(revIds)
+      .catch((error: unknown) => this.around.onTrouble('second copy', error));
     return gone.size;
   }
 

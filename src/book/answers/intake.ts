@@ -107,6 +107,8 @@ export interface BroughtCheck {
   readonly pen: string;
   readonly quantity: 'ph' | 'ec';
   readonly outcome: BenchOutcome;
+  /** In what an EC pen showed its values. */
+  readonly scale: TableUnits['ecScale'] | undefined;
   readonly cups: readonly {
     readonly nominal: number;
     readonly found: number;

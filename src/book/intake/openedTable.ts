@@ -35,6 +35,10 @@ import { withIds } from './withIds';
 const MOST_BYTES = 100_000_000;
 /** Rows read between two looks at what else there is to do. */
 const AT_ONCE = 2000;
+/** Wider tables are not read further to the right; longer heads are cut. */
+const MOST_COLUMNS = 200;
+const LONGEST_HEAD = 200;
+
 /** Lets other messages of the worker in. */
 const breathe = () =>
   new Promise<void>((resolve) => {
@@ -55,7 +59,9 @@ function remembered(book: BookState, heads: readonly string[]): Intake | undefin
 const headsOf = (rows: readonly (readonly string[])[], headAt: number): readonly string[] => {
   const width = Math.max(0, ...rows.slice(0, LOOKED_AT).map((row) => row.length));
   const named = headAt < 0 ? [] : (rows[headAt] ?? []);
-  return Array.from({ length: width }, (_, at) => named[at]?.trim() ?? '');
+  return Array.from({ length: Math.min(width, MOST_COLUMNS) }, (_, at) =>
+    (named[at]?.trim() ?? '').slice(0, LONGEST_HEAD),
+  );
 };
 
 /** A file opened as a table: its text and its rows, until it is taken in or left. */
@@ -92,8 +98,11 @@ export class OpenedTable {
     const before = remembered(book, seen.heads);
     if (!before) return { ...seen, dayOrderUnsure, remembered: false };
     const roles: readonly Role[] = ROLES_OF[before.subject];
+    // Cells and decimals are this file's own: the same columns may be written otherwise.
+    const dayOrder = dayOrderUnsure ? before.shape.dayOrder : shape.dayOrder;
     return {
-      ...this.seenAs(before.shape, own),
+      ...seen,
+      shape: { ...shape, dayOrder },
       subject: before.subject,
       roles,
       columns: before.columns.map((role) => roles.find((one) => one === role) ?? null),

@@ -55,6 +55,7 @@ function broughtCheck(
     pen: (book.record('pen', body.penId)?.body ?? made)?.code ?? '',
     quantity: body.plan.quantity,
     outcome: body.outcome,
+    scale: body.plan.scale,
     cups: body.plan.cups.map((cup) => ({
       nominal: cup.quantity === 'ph' ? cup.buffer.nominalPh : cup.standard.nominalMsPerCm,
       found: shownIn('asFound', cup.id) ?? Number.NaN,

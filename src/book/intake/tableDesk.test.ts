@@ -113,6 +113,16 @@ test('a table is read, seen, taken in as one act, known again, and taken back wh
   expect([readings(book), intakesAnswer(book.state)]).toEqual([[], []]);
 });
 
+test('the same columns written otherwise: decimals are as this file writes them', async () => {
+  const { book, desk } = await begun();
+  await readAs(desk, 'when,tank,pH,level\n2026-04-30 07:40,Basil,5.9,1.250');
+  await desk.takeTable(moment, actId());
+  const otherwise = 'when;tank;pH;level\n2026-04-30 08:40;Basil;5,8;1,250';
+  expect(await readAs(desk, otherwise)).toMatchObject({ ready: 1, rejected: 0 });
+  await desk.takeTable(moment, actId());
+  expect(readings(book).map(({ volumeL }) => volumeL)).toEqual([1.25, 1.25]);
+});
+
 test('a place and a pen that are not here are made with the act; what is left out rejects its rows', async () => {
   const { book, desk } = await begun();
   const table = 'when,tank,pen,pH\n2026-04-30 07:40,Mint,Probe 9,5.9\n2026-04-30 07:50,Old,P1,6.0';

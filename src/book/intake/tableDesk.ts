@@ -54,7 +54,7 @@ export function tableDesk(opened: () => OpenBook): TableDesk {
           taken: readings.length + sessions.length,
           doubled,
           rejected: rejected.length - doubled,
-          heads: open.heads(wish.shape.headAt).map((head) => head.slice(0, 200)),
+          heads: [...open.heads(wish.shape.headAt)],
           columns: [...wish.columns],
           shape: wish.shape,
           ...wish.units,

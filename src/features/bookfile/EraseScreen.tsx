@@ -57,6 +57,7 @@ export function EraseScreen() {
           <Asked {...{ data, names, about, onAbout: setAbout }} onPeriod={setPeriod} />
           <Going
             {...{ data, erasing }}
+            chosenUntilMs={untilMs}
             wish={{ ...wish, untilMs: Math.min(wish.untilMs, data.latestMs) }}
           />
         </>
@@ -156,13 +157,15 @@ interface GoingProps {
   readonly data: EraseAnswer;
   readonly wish: EraseWish;
   readonly erasing: ReturnType<typeof useErase>;
+  /** The day that was chosen; absent: as late as may be, which moves with the clock. */
+  readonly chosenUntilMs: number | undefined;
 }
 
 /** What would go; a copy first, then the press, asked once more. */
-function Going({ data, wish, erasing: { erase, erasing, forget } }: GoingProps) {
+function Going({ data, wish, chosenUntilMs, erasing: { erase, erasing, forget } }: GoingProps) {
   const { made, making, make } = useMakeFile();
   // The second question is of exactly this: another choice is asked anew.
-  const asked = JSON.stringify([wish.fromMs, wish.tankId, wish.penId, data.count]);
+  const asked = JSON.stringify([wish.fromMs, chosenUntilMs, wish.tankId, wish.penId, data.count]);
   const [sureOf, setSureOf] = useState('');
   const sure = sureOf === asked;
   return (

@@ -2,7 +2,7 @@ import type { BookNames, TablePreview } from '@/book/answers';
 import { useFormats } from '@/shell/formats';
 import { FieldRow, SelectField, TextField } from '@/ui/form';
 import { intakeSays } from '@/words/intake/intake';
-import { choiceOf, freeCode, LEAVE, MAKE, type TypedMatch, type TypedWish } from './wish';
+import { amountOf, choiceOf, freeCode, LEAVE, MAKE, type TypedMatch, type TypedWish } from './wish';
 
 /** More names than this are no list a thumb goes through; the rest waits until these are matched. */
 const MOST = 30;
@@ -53,7 +53,7 @@ export function NameFields({ typed, preview, names, onChange }: Props) {
                 unit={settings.volumeUnit}
                 typed={match.volume}
                 numeric
-                {...(match.volume.trim() === ''
+                {...(amountOf(match.volume) === undefined
                   ? { message: { text: intakeSays.volumeNeeded } }
                   : {})}
                 onType={(volume) => place(seen.name, { ...match, volume })}
@@ -72,7 +72,7 @@ export function NameFields({ typed, preview, names, onChange }: Props) {
       })}
       {preview.pens.slice(0, MOST).map((seen) => {
         const match = choiceOf(typed.pens, seen);
-        const measures = seen.measures.map((side) => SIDE[side]).join(', ');
+        const measures = seen.measures.map((side) => SIDE[side]);
         const fitting = names.pens.filter(({ sides }) =>
           seen.measures.every((side) => sides.includes(side)),
         );

@@ -155,6 +155,7 @@ test('rows as the book will show them, each number with its unit', () => {
     pen: 'P1',
     quantity: 'ph',
     outcome: 'adjusted',
+    scale: undefined,
     cups: [
       { nominal: 7, found: 7.12, left: 7 },
       { nominal: 4.01, found: 4.1, left: undefined },
@@ -162,6 +163,6 @@ test('rows as the book will show them, each number with its unit', () => {
   });
   expect([check.title, check.detail]).toEqual([
     'pH: P1 is adjusted and holds.',
-    '7 pH found 7.12 left 7 · 4.01 pH found 4.1',
+    '7.00 buffer found 7.12 pH left 7 pH · 4.01 buffer found 4.1 pH',
   ]);
 });

@@ -53,7 +53,10 @@ export const readingLine = (row: BroughtReading, formats: Formats): IntakeLine =
     .join(' · '),
 });
 
-export const checkLine = (row: BroughtCheck): IntakeLine => ({
+export const checkLine = (row: BroughtCheck): IntakeLine =>
+  checkIn(row, row.scale ? ` ${SCALE_LABEL[row.scale]}` : ' pH');
+
+const checkIn = (row: BroughtCheck, unit: string): IntakeLine => ({
   key: String(row.line),
   day: dayMonthYear(row.atMs),
   time: clock(row.atMs),
@@ -61,9 +64,9 @@ export const checkLine = (row: BroughtCheck): IntakeLine => ({
   detail: row.cups
     .map(({ nominal, found, left }) =>
       [
-        `${nominal} ${row.quantity === 'ph' ? 'pH' : 'mS/cm'}`,
-        intakeSays.found(String(found)),
-        ...(left === undefined ? [] : [intakeSays.left(String(left))]),
+        row.quantity === 'ph' ? `${nominal.toFixed(2)} buffer` : `${nominal} mS/cm standard`,
+        intakeSays.found(`${found}${unit}`),
+        ...(left === undefined ? [] : [intakeSays.left(`${left}${unit}`)]),
       ].join(' '),
     )
     .join(' · '),

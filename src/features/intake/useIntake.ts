@@ -94,6 +94,7 @@ export function useIntake() {
     try {
       const { subject, shape } = at;
       const seen = await client.lookAgain({ subject, shape });
+      taking.current = undefined;
       setPreview(undefined);
       setTyped((was) => was && { ...was, seen });
       setProgress(0);

@@ -45,7 +45,7 @@ export const firstWish = (seen: TableSeen): TypedWish => ({
 });
 
 /** A positive number as it was typed; undefined for anything else. */
-const amountOf = (typed: string): number | undefined => {
+export const amountOf = (typed: string): number | undefined => {
   const read = parseDecimal(typed);
   return read.ok && read.value > 0 ? read.value : undefined;
 };

@@ -75,6 +75,17 @@ test.each([
   expect(check.finishedMs - check.startedMs).toBe(300_000);
 });
 
+test('each cup counts at its own temperature: 10.01 at 10 °C is worth 10.18', () => {
+  const rows = [
+    row('2026-03-02 07:40', 'A7', '7.00', '7.00', '', '25'),
+    row('2026-03-02 07:45', 'A7', '10.01', '10.18', '', '10'),
+  ];
+  expect(checkOf(rows, pen, 20)).toMatchObject({
+    outcome: 'inTolerance',
+    plan: { tempC: 25, cups: [{}, { tempC: 10 }] },
+  });
+});
+
 test('good as found; a cup without a temperature counts as told; a pen without that side is none', () => {
   const good = [row('2026-03-02 07:40', 'A7', '7.00', '7.05', '', '')];
   expect(checkOf(good, pen, 20)).toMatchObject({ outcome: 'inTolerance', plan: { tempC: 20 } });

@@ -30,9 +30,9 @@ export function groupChecks(rows: readonly CheckRow[]): readonly (readonly Check
     const group = open.get(key);
     const belongs =
       group &&
+      row.quantity === 'ph' &&
       row.atMs - group[0]!.atMs <= ONE_CHECK_MS &&
-      group.every(({ nominal }) => nominal !== row.nominal) &&
-      (row.quantity === 'ph' || group.length === 0);
+      group.every(({ nominal }) => nominal !== row.nominal);
     if (belongs) group.push(row);
     else {
       const begun = [row];
@@ -60,10 +60,15 @@ function planOf(
 ): BenchPlan | undefined {
   const [{ quantity, scale, tempC = usualTempC, nominal }] = rows as [CheckRow];
   const sitting = { tempC, policy: pen.tolerancePolicy, lotFor: () => undefined };
-  if (quantity === 'ph')
-    return pen.ph
-      ? makePhPlan({ ...pen.ph, cupsPh: rows.map((row) => row.nominal) }, sitting)
-      : undefined;
+  if (quantity === 'ph') {
+    if (!pen.ph) return undefined;
+    const plan = makePhPlan({ ...pen.ph, cupsPh: rows.map((row) => row.nominal) }, sitting);
+    const cups = plan.cups.map((cup, at) => {
+      const own = rows[at]!.tempC;
+      return own === undefined || own === tempC ? cup : { ...cup, tempC: own };
+    });
+    return { ...plan, cups };
+  }
   if (!pen.ec) return undefined;
   const shownIn = scale as EcScale;
   const perMs = (one: EcScale) => displayFromEcMsPerCm(1, one);

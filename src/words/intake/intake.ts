@@ -55,8 +55,10 @@ export const intakeSays = {
   leftOut: 'left out',
   names: 'Places and pens',
   placeNamed: (name: string) => (name ? `Place “${name}” is` : 'Every row is of'),
-  penNamed: (name: string, measures: string) =>
-    name ? `Pen “${name}” (${measures}) is` : `${measures} was read with`,
+  penNamed: (name: string, measures: readonly string[]) =>
+    name
+      ? `Pen “${name}” (${measures.join(' and ')}) is`
+      : `${measures.join(' and ')} ${measures.length === 1 ? 'was' : 'were'} read with`,
   choose: 'choose…',
   make: 'a new one',
   leave: 'left out',
