@@ -30,6 +30,7 @@ const coreOrder = [
   'retention',
   'procedure',
   'simulated-pen',
+  'practice',
 ];
 const coreRules = coreOrder.flatMap((name, at) =>
   coreOrder.slice(at + 1).length === 0

@@ -1,0 +1,12 @@
+export * from './hands';
+export * from './kinds';
+export { noticeMistakes } from './notice';
+export * from './replay';
+export * from './tankNeeds';
+export { practiceOf } from './tasks/setUps';
+export { SLIPS } from './tasks/slips';
+export { rightWay } from './tasks/ways';
+export * from './free';
+export * from './guide';
+export * from './rights';
+export * from './runCode';
