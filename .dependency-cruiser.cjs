@@ -64,6 +64,7 @@ const featureOrder = [
   'dose',
   'bench',
   'book',
+  'practice',
   'frame',
 ];
 const featureRules = featureOrder.slice(0, -1).map((name, at) =>

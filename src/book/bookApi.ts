@@ -41,6 +41,7 @@ import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 import type { Findings } from './findings';
 import type { Moment } from './moment';
+import type { PracticeRun } from './practiceRuns';
 import type { TableDesk } from './tableDeskApi';
 
 export type { Moment } from './moment';
@@ -162,6 +163,9 @@ export interface BookApi extends TableDesk {
   /** What stands in an open form, kept on this device; `null` forgets it. */
   loadDraft(name: string, nowMs: number): Promise<string | null>;
   keepDraft(name: string, text: string | null, nowMs: number): Promise<void>;
+  /** Practices that were finished on this device; they are in no book. */
+  practiceRuns(): Promise<readonly PracticeRun[]>;
+  keepPracticeRun(run: PracticeRun): Promise<readonly PracticeRun[]>;
   /** The whole book as a `.zolder.json` file, read back before it is handed over. */
   exportBook(): Promise<Blob>;
   /**

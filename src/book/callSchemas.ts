@@ -7,6 +7,7 @@ import { LEDGER_KINDS, LEDGER_VERDICTS } from './answers';
 import { tableWish } from './tableWishSchema';
 import type { BookApi } from './bookApi';
 import { devicePatchSchema } from './device';
+import { practiceRunSchema } from './practiceRuns';
 
 const kind = z.enum(KINDS as [Kind, ...Kind[]]);
 const id = z.string().regex(ID_PATTERN);
@@ -87,6 +88,8 @@ export const CALL_SCHEMAS = {
   beginAnew: z.tuple([]),
   loadDraft: z.tuple([z.string(), nowMs]),
   keepDraft: z.tuple([z.string(), z.string().nullable(), nowMs]),
+  practiceRuns: z.tuple([]),
+  keepPracticeRun: z.tuple([practiceRunSchema]),
   exportBook: z.tuple([]),
   rescue: z.tuple([]),
   openFile: z.tuple([file]),

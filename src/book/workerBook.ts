@@ -4,6 +4,7 @@ import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
 import type { BookApi, BookName, Health, Moment, RescuedBook } from './bookApi';
 import { readMarker, writeMarker, type BookMarker } from './bookMarker';
+import { keepPracticeRun, practiceRuns } from './practiceRuns';
 import { changeDevice, loadDevice, type DeviceSettings } from './device';
 import { draftsIn } from './drafts';
 import { answerBook } from './engine/answerBook';
@@ -160,6 +161,8 @@ export function openWorkerBook(): BookApi {
     },
     loadDraft: (name, nowMs) => draftsIn(devicePort).load(draftName(name), nowMs),
     keepDraft: (name, text, nowMs) => draftsIn(devicePort).keep(draftName(name), text, nowMs),
+    practiceRuns: () => practiceRuns(devicePort),
+    keepPracticeRun: (run) => keepPracticeRun(devicePort, run),
     exportBook: () => opened().makeFile(),
     async rescue() {
       const found: RescuedBook[] = [];

@@ -6,3 +6,5 @@ provideChunk('tables', () => import('./tables'));
 provideChunk('forms', () => import('./forms'));
 provideChunk('book', () => import('./book'));
 provideChunk('dosing', () => import('./dosing'));
+provideChunk('drag', () => import('./drag'));
+provideChunk('practice', () => import('./practice'));

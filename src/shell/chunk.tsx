@@ -3,7 +3,7 @@ import { Skeleton } from '@/ui/layout';
 import { loadingSays } from '@/words/shell/loading';
 
 /** What is loaded only when it is first shown, by what it holds. */
-export type ChunkName = 'charts' | 'tables' | 'forms' | 'dosing' | 'book';
+export type ChunkName = 'charts' | 'tables' | 'forms' | 'dosing' | 'book' | 'drag' | 'practice';
 
 /** What a chunk holds, by its exported names. */
 type Held = Readonly<Record<string, unknown>>;
@@ -28,6 +28,8 @@ const LOADING = {
   forms: loadingSays.form,
   dosing: loadingSays.dose,
   book: loadingSays.book,
+  drag: loadingSays.list,
+  practice: loadingSays.practice,
 } as const satisfies Readonly<Record<ChunkName, string>>;
 
 /** A component of a chunk, with a skeleton until it is there. */

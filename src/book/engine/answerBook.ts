@@ -49,6 +49,8 @@ export type Questions = Omit<
   | 'beginAnew'
   | 'loadDraft'
   | 'keepDraft'
+  | 'practiceRuns'
+  | 'keepPracticeRun'
   | 'exportBook'
   | 'rescue'
   | 'openFile'

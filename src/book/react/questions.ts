@@ -55,6 +55,7 @@ export const questions = {
   rows: <K extends Kind>(kind: K) =>
     question(['rows', kind], [kind], (client) => client.rows(kind) as Promise<readonly Row<K>[]>),
   health: (nowMs: number) => question(['health'], 'all', (client) => client.health(nowMs), nowMs),
+  practiceRuns: () => question(['practiceRuns'], [], (client) => client.practiceRuns()),
   conflicts: () => question(['conflicts'], 'all', (client) => client.conflicts()),
   erasable: (wish: EraseWish, nowMs: number) =>
     question(

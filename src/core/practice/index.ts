@@ -1,6 +1,6 @@
 export * from './hands';
 export * from './kinds';
-export { noticeMistakes } from './notice';
+export { noticeMistakes, type Done } from './notice';
 export * from './replay';
 export * from './tankNeeds';
 export { practiceOf } from './tasks/setUps';

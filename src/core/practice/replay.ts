@@ -163,25 +163,35 @@ const weightOf = (cost: Cost): number =>
   Math.max(0, cost.bufferMl) / 100 +
   Math.max(0, cost.minutes) / 200;
 
+/** The dearest first. */
+export const costOrder = (a: Cost, b: Cost): number => weightOf(b) - weightOf(a);
+
+const size = (value: number | undefined) => Math.abs(value ?? 0);
+
+/** What one kind of mistake cost in a run that was played: the same seed without it, compared. */
+export function costOf(
+  practice: Practice,
+  of: { readonly acts: readonly Act[]; readonly real: Played; readonly kind: MistakeKind },
+): Cost {
+  const { acts, real, kind } = of;
+  const { outcome } = play(practice, acts, kind);
+  return {
+    kind,
+    times: real.steps.filter(({ mistakes }) => mistakes.includes(kind)).length,
+    errorPh: size(real.outcome.errorPh) - size(outcome.errorPh),
+    errorEcRel: size(real.outcome.errorEcRel) - size(outcome.errorEcRel),
+    wornDays: real.outcome.wornDays - outcome.wornDays,
+    bufferMl: real.outcome.bufferMl - outcome.bufferMl,
+    productMl: real.outcome.productMl - outcome.productMl,
+    tankOffPh: real.outcome.tankOffPh - outcome.tankOffPh,
+    unknownPh: real.outcome.unknownPh - outcome.unknownPh,
+    minutes: real.outcome.minutes - outcome.minutes,
+  };
+}
+
 /** The costs of a run, the dearest first: each by a replay of the same seed without that mistake. */
 export function costsOf(practice: Practice, acts: readonly Act[]): readonly Cost[] {
   const real = play(practice, acts);
   const kinds = [...new Set(real.steps.flatMap(({ mistakes }) => mistakes))];
-  const size = (value: number | undefined) => Math.abs(value ?? 0);
-  const costs = kinds.map((kind): Cost => {
-    const { outcome } = play(practice, acts, kind);
-    return {
-      kind,
-      times: real.steps.filter(({ mistakes }) => mistakes.includes(kind)).length,
-      errorPh: size(real.outcome.errorPh) - size(outcome.errorPh),
-      errorEcRel: size(real.outcome.errorEcRel) - size(outcome.errorEcRel),
-      wornDays: real.outcome.wornDays - outcome.wornDays,
-      bufferMl: real.outcome.bufferMl - outcome.bufferMl,
-      productMl: real.outcome.productMl - outcome.productMl,
-      tankOffPh: real.outcome.tankOffPh - outcome.tankOffPh,
-      unknownPh: real.outcome.unknownPh - outcome.unknownPh,
-      minutes: real.outcome.minutes - outcome.minutes,
-    };
-  });
-  return costs.sort((a, b) => weightOf(b) - weightOf(a));
+  return kinds.map((kind) => costOf(practice, { acts, real, kind })).sort(costOrder);
 }

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
+import GraduationCap from 'lucide-react-native/icons/graduation-cap';
 import Settings from 'lucide-react-native/icons/settings-2';
 import { StyleSheet, View } from 'react-native';
 import { useBook } from '@/book/react';
@@ -36,6 +37,14 @@ export function Head() {
         ) : null}
       </View>
       <DarkSwitch />
+      <Press
+        name={frameSays.practice}
+        href={paths.practice}
+        onPress={() => router.navigate(paths.practice)}
+        style={styles.icon}
+      >
+        <GraduationCap size={22} color={color.inkSoft} aria-hidden />
+      </Press>
       <Press
         name={commonSays.help}
         href={paths.help}

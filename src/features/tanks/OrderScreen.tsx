@@ -1,14 +1,18 @@
 import { useRouter } from 'expo-router';
+import type { ComponentProps } from 'react';
 import { orderTanks } from '@/acts';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
-import { SortableList } from '@/ui/sortable';
+import type { SortableList } from '@/ui/sortable';
 import { inBackground } from '@/trouble';
 import { Say } from '@/ui/text';
+import { chunkPart } from '@/shell/chunk';
 import { paths } from '@/shell/navigation/paths';
 import { tanksSays } from '@/words/tanks/tanks';
 import { tankOrderSays } from '@/words/tanks/tankOrder';
+
+const Sorted = chunkPart<ComponentProps<typeof SortableList>>('drag', 'SortableList');
 
 /** The order of the Round: the way the grower walks past the tanks. */
 export function OrderScreen() {
@@ -39,7 +43,7 @@ export function OrderScreen() {
       <Say size="small" tone="soft">
         {tankOrderSays.asYouWalkDragByThe}
       </Say>
-      <SortableList
+      <Sorted
         items={tanks.map(({ id, body }) => ({
           id,
           name: body.retired ? tankOrderSays.nameOutOfUse(body.name) : body.name,

@@ -75,6 +75,10 @@ export const paths = {
   settings: at('/settings'),
   phones: at('/phones'),
   help: at('/help'),
+  practice: at('/practice'),
+  practiceRun: (code: string) => asking('/practice/run', { code }),
+  practiceOwn: (about: { readonly pen: string; readonly age: number; readonly fault: string }) =>
+    asking('/practice/run', { ...about }),
   welcome: at('/welcome'),
 } as const;
 

@@ -39,6 +39,8 @@ interface AdjustedCup {
   readonly cup: Cup;
   readonly at: number;
   readonly display?: PenDisplay | undefined;
+  /** The value is taken down by itself: nobody has to type it. */
+  readonly takenDown?: boolean | undefined;
 }
 
 /** Whether a point is begun on the pen before it is dipped. */
@@ -49,7 +51,7 @@ export function pressLine(
   phase: DipPhase,
   press: Press,
   target: string,
-  { cup, at, display }: AdjustedCup,
+  { cup, at, display, takenDown }: AdjustedCup,
 ): string {
   if (phase === 'confirm') return 'Only read: this shows how the pen was left.';
   if (phase === 'asFound')
@@ -65,9 +67,11 @@ export function pressLine(
     return `${still}step the value up or down until it shows ${target}. Then confirm.${between}`;
   if (press.by === 'none') return 'This side cannot be adjusted.';
   const confirm = press.confirmPress ? ` Press ${buttonName(press)} once more to confirm.` : '';
-  const seen = press.endsUnseen
-    ? ' Type the value it took, or say that it ended before you saw it.'
-    : ' Type the value it took.';
+  const seen = takenDown
+    ? ''
+    : press.endsUnseen
+      ? ' Type the value it took, or say that it ended before you saw it.'
+      : ' Type the value it took.';
   const act = buttonLine(press, at);
   return pressedBefore(press)
     ? `${startsSentence(act)} Then dip and wait until the display is still.${confirm}${seen}${between}`

@@ -8,6 +8,7 @@ export const frameSays = {
   nothingFound: 'Nothing by that name. Readings are found in the Book.',
   demoName: 'Kwikstaart Glasshouse',
   myBook: 'My book',
+  practice: 'Practice',
   leaveDemoLong: 'demo · leave for my own book',
   leaveDemo: 'demo · leave',
   noStorage:

@@ -6,4 +6,6 @@ export const loadingSays = {
   missing: (chunk: string, name: string) => `the chunk ${chunk} holds no ${name}`,
   dose: 'Loading the dose',
   book: 'Loading the Book',
+  list: 'Loading the list',
+  practice: 'Loading the practice',
 } as const;

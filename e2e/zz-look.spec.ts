@@ -1,0 +1,37 @@
+import { test, type Page } from '@playwright/test';
+import { demoUrl, press } from './support/grower';
+const shot = async (page: Page, name: string) => {
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `/tmp/look/${name}.png` });
+};
+test('practice', async ({ page }) => {
+  test.setTimeout(240000);
+  page.on('console', (m) => { if (m.type() === 'error') console.log('ERR', m.text().slice(0, 300)); });
+  await page.goto(demoUrl());
+  await page.getByRole('link', { name: 'Practice' }).click();
+  await page.getByRole('heading', { name: 'Practice' }).waitFor();
+  await shot(page, 'home');
+  await page.getByRole('link', { name: /Not too early/ }).click();
+  await page.getByRole('button', { name: 'ON/OFF' }).waitFor();
+  await shot(page, 'run0');
+  await press(page, 'Take the cap off');
+  await press(page, 'ON/OFF');
+  await press(page, 'Rinse');
+  await press(page, 'Shake');
+  await page.getByRole('button', { name: 'Dip in the 7.00' }).click();
+  await page.waitForTimeout(1500);
+  await shot(page, 'run1');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await shot(page, 'run1w');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('button', { name: 'CAL 3 s' }).click();
+  await page.getByRole('button', { name: 'Dip in the 4.01' }).click();
+  await page.waitForTimeout(800);
+  await shot(page, 'run2');
+  await press(page, 'Finish');
+  await page.getByRole('heading', { name: 'How it ended' }).waitFor();
+  await page.waitForTimeout(1500);
+  await shot(page, 'end');
+  await page.setViewportSize({ width: 1280, height: 1200 });
+  await shot(page, 'endw');
+});

@@ -1,0 +1,3 @@
+/** The simulated pen, its bench, tasks and explainers: loaded when practice is first opened. */
+export { PracticeScreen } from '@/features/practice/PracticeScreen';
+export { RunScreen } from '@/features/practice/RunScreen';
