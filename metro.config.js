@@ -11,6 +11,12 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (fromZod && /locales\/index\.(c?js|mjs)$/.test(name)) {
     return { type: 'sourceFile', filePath: path.resolve(__dirname, 'scripts/zod-locales.js') };
   }
+  // The whole of the statistics package would ship with the first screen; three functions are used.
+  if (name === 'simple-statistics')
+    return {
+      type: 'sourceFile',
+      filePath: path.resolve(__dirname, 'scripts/simple-statistics.js'),
+    };
   return resolve(context, name, platform);
 };
 

@@ -115,6 +115,16 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   settings: at('Settings'),
   phones: at('Settings', (page) => press(page, 'Phones')),
   help: at('Help'),
+  practice: at('Practice'),
+  'practice bench': at('Practice', row(/Hard water/), (page) => press(page, 'More')),
+  'practice, ended': at(
+    'Practice',
+    row(/Not too early/),
+    (page) => press(page, 'Take the cap off'),
+    (page) => press(page, 'Finish'),
+    (page) => expect(page.getByText('Kept with your results.')).toBeVisible(),
+  ),
+  'practice, why': at('Practice', (page) => press(page, 'Why is that so?')),
 };
 
 async function judge(page: Page, theme: string): Promise<void> {

@@ -6,3 +6,4 @@ export { BookFileScreen } from '@/features/bookfile/BookFileScreen';
 export { EraseScreen } from '@/features/bookfile/EraseScreen';
 export { TakeInScreen } from '@/features/intake/TakeInScreen';
 export { OutScreen } from '@/features/out/OutScreen';
+export { csvText } from '@/interchange/tables/csvText';

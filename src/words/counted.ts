@@ -6,6 +6,7 @@ const PLURAL = {
   day: 'days',
   dose: 'doses',
   'dose plan': 'dose plans',
+  drop: 'drops',
   entry: 'entries',
   hour: 'hours',
   lot: 'lots',

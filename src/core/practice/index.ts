@@ -6,6 +6,7 @@ export * from './tankNeeds';
 export { practiceOf } from './tasks/setUps';
 export { SLIPS } from './tasks/slips';
 export { rightWay } from './tasks/ways';
+export * from './explain';
 export * from './free';
 export * from './guide';
 export * from './rights';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { cupTarget, type BenchPlan, type BenchStep, type Cup } from '@/core/procedure';
+import { cupTarget, cupTempC, type BenchPlan, type BenchStep, type Cup } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { paths } from '@/shell/navigation/paths';
 import { stillWatch } from '@/timers';
@@ -18,6 +18,7 @@ import { dipSays, tryLine } from '@/words/bench/dip';
 import { dipMessage, type DipMessage } from '@/words/bench/dipMessage';
 import { dipTitle, pressLine } from '@/words/bench/pressWords';
 import { commonSays } from '@/words/common';
+import { ConnectPen } from './ConnectPen';
 import { CupsStrip } from './CupsStrip';
 import { CupTemp } from './CupTemp';
 import { DipTarget } from './DipTarget';
@@ -136,6 +137,8 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           bench={bench}
           plan={plan}
           whenStill={phase === 'asLeft' ? dipSays.adjustNow : dipSays.typeWhatItShows}
+          penCode={pen.body.code}
+          onStill={phase === 'asLeft' || also ? undefined : () => take(false)}
         />
         <NumberField
           label={commonSays.shows}
@@ -179,6 +182,7 @@ export function DipStep({ pen, bench, plan, step }: Props) {
           </View>
         ) : null}
       </Panel>
+      <ConnectPen pen={pen} cup={cup} tempC={cupTempC(plan, cup)} adjusts={phase === 'asLeft'} />
       {press ? <PenErrors {...{ press, bench, cup, phase }} /> : null}
       <CupTemp {...{ bench, plan, cup }} />
       <SittingTroubles {...{ pen, bench, plan }} />

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
 import type { BenchPlan } from '@/core/procedure';
@@ -24,20 +24,30 @@ interface Props {
   readonly bench: Bench;
   readonly plan: BenchPlan;
   readonly whenStill: string;
+  /** The pen in the hand, by its code: values told live may be of another. */
+  readonly penCode: string;
+  /** Records by itself once values told live stand still; absent where a hand must do something first. */
+  readonly onStill?: (() => void) | undefined;
 }
 
-export function StillPanel({ bench, plan, whenStill }: Props) {
+export function StillPanel({ bench, plan, whenStill, penCode, onStill }: Props) {
   const nowMs = useNowMs(TICK_MS);
   const { device } = useBook();
   const formats = useFormats();
   const watch = stillWatch(bench.draft, nowMs);
+  const seen = useSeenValues(bench, plan, penCode);
   const called = useRef(watch.still);
+  const recordLive = useEffectEvent(() => {
+    if (seen.isLive) onStill?.();
+  });
   useEffect(() => {
-    if (watch.still && !called.current && device.sounds) callAttention();
+    if (watch.still && !called.current) {
+      if (device.sounds) callAttention();
+      recordLive();
+    }
     called.current = watch.still;
   }, [watch.still, device.sounds]);
   const { dipSinceMs } = bench.draft;
-  const seen = useSeenValues(bench, plan);
   const words = seenWords(seen.samples, plan, formats, nowMs);
   const [moved, setMoved] = useState(0);
   const start = () => {
@@ -87,7 +97,12 @@ export function StillPanel({ bench, plan, whenStill }: Props) {
           <Say size="small">{words}</Say>
         </View>
       ) : null}
-      {watch.still ? null : (
+      {seen.isLive ? (
+        <Say size="small" tone="soft">
+          {onStill ? dipSays.liveRecords : dipSays.liveWaits}
+        </Say>
+      ) : null}
+      {watch.still || seen.isLive ? null : (
         <Button kind="text" label={dipSays.noteAndWait} onPress={seen.noteTyped} />
       )}
     </View>

@@ -4,7 +4,7 @@ import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { STILL_SPAN_PH } from '@/core/stillness';
 import type { BenchPlan } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
-import { liveSource } from '@/timers';
+import { liveSource, liveValue, type LiveSample } from '@/timers';
 import { parseDecimal } from '@/words';
 import type { Seen } from '@/words/bench/stillWords';
 import type { Bench } from './useBench';
@@ -16,7 +16,7 @@ const MOST = 600;
  * Values of the display in this dip: noted by the grower, or told live. A value that moves beyond the
  * span starts the watch afresh, as the grower's own "It moved" would.
  */
-export function useSeenValues(bench: Bench, plan: BenchPlan) {
+export function useSeenValues(bench: Bench, plan: BenchPlan, penCode: string) {
   const formats = useFormats();
   const [live, setLive] = useState<readonly Seen[]>([]);
   const { draft } = bench;
@@ -24,7 +24,10 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
   const samples = live.length > 0 ? live : noted;
   /** The value the watch runs for: one that moves away from it starts the watch afresh. */
   const base = useRef<number>(undefined);
-  const onValue = useEffectEvent((value: number) => {
+  const onSample = useEffectEvent((sample: LiveSample) => {
+    const { quantity, scale } = plan;
+    const value = liveValue(sample, { quantity, scale, pen: penCode });
+    if (value === undefined) return;
     const atMs = Date.now();
     setLive((before) => [...before.slice(1 - MOST), { atMs, value }]);
     const span = plan.quantity === 'ph' ? STILL_SPAN_PH : 2 * plan.resolution;
@@ -36,8 +39,8 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
   });
   useEffect(
     () =>
-      liveSource(fromChunk<typeof readSample>('forms', 'readSample')).start((value) =>
-        onValue(value),
+      liveSource(fromChunk<typeof readSample>('forms', 'readSample')).start((sample) =>
+        onSample(sample),
       ),
     [],
   );
@@ -53,5 +56,5 @@ export function useSeenValues(bench: Bench, plan: BenchPlan) {
       stillSinceMs: moved ? atMs : (draft.stillSinceMs ?? atMs),
     });
   };
-  return { samples, noteTyped };
+  return { samples, noteTyped, isLive: live.length > 0 };
 }

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { createElement, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Practice } from '@/core/practice';
-import type { Act } from '@/core/simulated-pen';
+import { shownValue, type Act } from '@/core/simulated-pen';
 import { chunkPart } from '@/shell/chunk';
 import { paths } from '@/shell/navigation/paths';
 import { useIsWide } from '@/shell/useIsWide';
@@ -17,12 +17,14 @@ import { PRACTICE_CAUTIONS, TASK_WORDS } from '@/words/practice/taskWords';
 import { CupsGrid } from './CupsGrid';
 import { DoneList } from './DoneList';
 import { GuideLine } from './GuideLine';
+import { keysOf } from './keysOf';
 import { FarTools, NearTools } from './HandTools';
 import { MistakeNow } from './MistakeNow';
 import { NoteButton } from './NoteButton';
 import { PEN, PenFace, PenKeys } from './PenFace';
 import { QuestionPart } from './QuestionPart';
 import { RecordPart } from './RecordPart';
+import { Part } from './runStore';
 import { useRun, type Run } from './useRun';
 
 const Field = chunkPart<ComponentProps<typeof DragField>>('drag', 'DragField');
@@ -40,7 +42,7 @@ export function BenchStage({ practice, onFinish }: Props) {
   const wide = useIsWide();
   const run = useRun(practice, true);
   const [help, setHelp] = useState<'guided' | 'alone'>('guided');
-  const { world, doIt } = run;
+  const { store, doIt } = run;
   const words = practice.id === 'free' ? undefined : TASK_WORDS[practice.id];
   const list = <DoneList run={run} withMistakes={help === 'guided'} />;
   return (
@@ -48,7 +50,11 @@ export function BenchStage({ practice, onFinish }: Props) {
       actions={
         <>
           <Button wet label={practiceSays.leave} onPress={() => router.navigate(paths.practice)} />
-          <NoteButton world={world} onAct={doIt} />
+          <Part
+            store={store}
+            of={(world) => [shownValue(world), world.tip, world.points.length > 0]}
+            draw={(world) => <NoteButton world={world} onAct={doIt} />}
+          />
           <Button
             wet
             kind="main"
@@ -72,14 +78,38 @@ export function BenchStage({ practice, onFinish }: Props) {
             {createElement(
               'div',
               { style: STICKY },
-              <PenFace world={world} />,
+              <Part
+                store={store}
+                of={(world) => [world]}
+                draw={(world) => <PenFace world={world} />}
+              />,
               help === 'guided' ? <Helped run={run} /> : null,
             )}
-            <NearTools world={world} onAct={doIt} />
-            <CupsGrid world={world} onAct={doIt} />
-            <PenKeys world={world} onAct={doIt} />
+            <Part
+              store={store}
+              of={({ tip }) => [tip]}
+              draw={(world) => <NearTools world={world} onAct={doIt} />}
+            />
+            <Part
+              store={store}
+              of={({ tip, cups }) => [tip, cups]}
+              draw={(world) => <CupsGrid world={world} onAct={doIt} />}
+            />
+            <Part
+              store={store}
+              of={(world) => [
+                keysOf(world)
+                  .map(({ id, acts }) => `${id}${shownBy(acts)}`)
+                  .join(),
+              ]}
+              draw={(world) => <PenKeys world={world} onAct={doIt} />}
+            />
           </Field>
-          <FarTools world={world} onAct={doIt} />
+          <Part
+            store={store}
+            of={({ tip, cups, lots, jar }) => [tip, cups, lots, jar]}
+            draw={(world) => <FarTools world={world} onAct={doIt} />}
+          />
           <Choice
             label={practiceSays.speed}
             value={String(run.speed)}
@@ -90,7 +120,11 @@ export function BenchStage({ practice, onFinish }: Props) {
             }))}
           />
           <RecordPart practice={practice} />
-          <QuestionPart practice={practice} world={world} onAct={doIt} />
+          <Part
+            store={store}
+            of={({ answers }) => [answers]}
+            draw={(world) => <QuestionPart practice={practice} world={world} onAct={doIt} />}
+          />
           <Choice
             label={practiceSays.guide}
             value={help}
@@ -107,10 +141,14 @@ export function BenchStage({ practice, onFinish }: Props) {
   );
 }
 
+/** What a key steps or turns to: where it stands now. */
+const shownBy = (acts: readonly Act[]) =>
+  acts.map((act) => (act.do === 'step' || act.do === 'turn' ? act.shown : '')).join();
+
 /** What was wrong just now, or what comes next. */
 function Helped({ run }: { readonly run: Run }) {
   const wrong = (run.done.at(-1)?.mistakes.length ?? 0) > 0;
-  return wrong ? <MistakeNow run={run} /> : <GuideLine practice={run.practice} world={run.world} />;
+  return wrong ? <MistakeNow run={run} /> : <GuideLine run={run} />;
 }
 
 /** What the task is, in full before the first touch, then only what to reach. */

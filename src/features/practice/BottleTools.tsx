@@ -36,7 +36,7 @@ export function BottleTools({ world, onAct }: Props) {
             {cup ? (
               <View style={styles.row}>
                 <Button
-                  label={practiceSays.pour(what, what)}
+                  label={practiceSays.pour(what)}
                   onPress={() => onAct({ do: 'pour', cup: cup.id, lot: lot.id })}
                 />
                 <Button

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Act, World } from '@/core/simulated-pen';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
+import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal } from '@/words';
 import { practiceSays } from '@/words/practice/benchWords';
@@ -31,6 +32,9 @@ export function DoseTools({ world, onAct }: Props) {
     <View style={styles.part}>
       {world.jar ? (
         <View style={styles.row}>
+          <Say size="small" tone="soft" bold style={styles.title}>
+            {practiceSays.intoJar}
+          </Say>
           {DROPS.map((drops) => (
             <Button
               key={drops}
@@ -40,6 +44,9 @@ export function DoseTools({ world, onAct }: Props) {
           ))}
         </View>
       ) : null}
+      <Say size="small" tone="soft" bold>
+        {practiceSays.intoTank}
+      </Say>
       <View style={styles.row}>
         <TextField
           label={practiceSays.ml}
@@ -58,5 +65,6 @@ export function DoseTools({ world, onAct }: Props) {
 
 const styles = StyleSheet.create({
   part: { gap: space.s2 },
+  title: { width: '100%' },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, alignItems: 'flex-end' },
 });

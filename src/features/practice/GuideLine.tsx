@@ -7,14 +7,15 @@ import { Say } from '@/ui/text';
 import { practiceSays } from '@/words/practice/benchWords';
 import { guideLines } from '@/words/practice/guideWords';
 import { TASK_HINTS } from '@/words/practice/hintWords';
+import type { Formats } from '@/words';
+import { Part } from './runStore';
+import type { Run } from './useRun';
 
-interface Props {
-  readonly practice: Practice;
-  readonly world: World;
-}
+/** Between the lines of one step. */
+const BREAK = '\n';
 
 /** Tasks that are more than a check have hints of their own, before and after it. */
-function linesOf({ practice, world }: Props, formats: ReturnType<typeof useFormats>) {
+function linesOf(practice: Practice, world: World, formats: Formats): readonly string[] {
   const hint = practice.id === 'free' ? undefined : TASK_HINTS[practice.id]?.(world);
   if (hint) return [hint];
   const side: Side = world.firmware.side;
@@ -28,9 +29,19 @@ function linesOf({ practice, world }: Props, formats: ReturnType<typeof useForma
 }
 
 /** What comes next, as the Bench would say it. */
-export function GuideLine(props: Props) {
+export function GuideLine({ run }: { readonly run: Run }) {
   const formats = useFormats();
-  const [first, ...rest] = linesOf(props, formats);
+  const { practice, store } = run;
+  return (
+    <Part
+      store={store}
+      of={(world) => [linesOf(practice, world, formats).join(BREAK)]}
+      draw={(world) => <Lines lines={linesOf(practice, world, formats)} />}
+    />
+  );
+}
+
+function Lines({ lines: [first, ...rest] }: { readonly lines: readonly string[] }) {
   return (
     <Panel tone="wash">
       <View role="status" aria-live="polite">

@@ -47,20 +47,16 @@ function Display({ world }: { readonly world: World }) {
       style={styles.window}
     >
       <View style={styles.numbers}>
-        <Say face="mono" size="hero" bold style={styles.number}>
+        <Say face="mono" size="hero" bold>
           {dark ? ' ' : text}
         </Say>
-        <Say size="small" style={styles.onWindow}>
-          {dark || state === 'error' ? ' ' : unitText}
-        </Say>
+        <Say size="small">{dark || state === 'error' ? ' ' : unitText}</Say>
       </View>
       <View style={styles.signs}>
-        <Say size="small" face="mono" style={styles.onWindow}>
+        <Say size="small" face="mono">
           {dark ? ' ' : formats.temp(display.sensorC)}
         </Say>
-        <Say size="tiny" style={styles.onWindow}>
-          {dark ? ' ' : signs.join(' · ')}
-        </Say>
+        <Say size="tiny">{dark ? ' ' : signs.join(' · ')}</Say>
       </View>
     </View>
   );
@@ -115,11 +111,9 @@ const styles = StyleSheet.create({
     borderRightWidth: 0,
     borderTopLeftRadius: RADIUS,
     borderBottomLeftRadius: RADIUS,
-    backgroundColor: color.ink,
+    backgroundColor: color.panel,
   },
   numbers: { flexDirection: 'row', alignItems: 'baseline', gap: space.s2 },
-  number: { color: color.panel },
-  onWindow: { color: color.panel },
   signs: { flexDirection: 'row', gap: space.s3, alignItems: 'baseline' },
   keys: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
 });

@@ -65,6 +65,7 @@ export function PracticeScreen() {
           );
         })}
       </View>
+      <Button label={practiceSays.why} onPress={() => router.navigate(paths.why)} />
       <FreeForm />
       <CodePart />
       <ResultsPart runs={runs ?? []} />

@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { BookClient } from '@/book/client';
 import { TASK_IDS, type MistakeKind } from '@/core/practice';
-import { csvText } from '@/interchange/tables/csvText';
+import type { csvText } from '@/interchange/tables/csvText';
+import { fromChunk } from '@/shell/chunk';
 import { useFormats } from '@/shell/formats';
 import { saveBlob } from '@/shell/saveBlob';
 import { Button } from '@/ui/button';
-import { DatedLine } from '@/ui/list';
+import { DatedLine } from '@/ui/list/DatedLine';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { clock, dayMonthYear } from '@/words';
@@ -28,9 +29,11 @@ const mistakeName = (kind: string): string =>
 /** What was finished on this device, newest first, and all of it as a table. */
 export function ResultsPart({ runs }: { readonly runs: readonly Run[] }) {
   const formats = useFormats();
-  const save = () => {
+  const save = async () => {
+    // The writer of tables lives with the Book: loaded only when a table is asked for.
+    const write = await fromChunk<typeof csvText>('book', 'csvText');
     const rows = runs.map((run) => resultRow(run, { name: runName(run.practice), mistakeName }));
-    saveBlob('zolder-practice.csv', new Blob([csvText(resultHeads, rows)], { type: 'text/csv' }));
+    saveBlob('zolder-practice.csv', new Blob([write(resultHeads, rows)], { type: 'text/csv' }));
   };
   return (
     <View style={styles.part}>

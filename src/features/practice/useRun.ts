@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { noticeMistakes, type Done, type MistakeKind, type Practice } from '@/core/practice';
 import { act, type Act, type World } from '@/core/simulated-pen';
+import { runStore, type RunStore } from './runStore';
 
 /** One act as it stands in the list: with the bench after it, and what was wrong with it. */
 export interface DoneAct {
@@ -13,7 +14,7 @@ export interface DoneAct {
 /** A practice under way. */
 export interface Run {
   readonly practice: Practice;
-  readonly world: World;
+  readonly store: RunStore;
   /** Everything done, waiting included, as a replay needs it. */
   readonly acts: () => readonly Act[];
   /** What was done by hand, newest last. */
@@ -25,6 +26,9 @@ export interface Run {
 
 /** The shortest step of the bench's time, s. */
 const STEP_S = 0.5;
+/** The page follows the bench this often, ms: as often as a real display changes. */
+const DRAWN_EVERY_MS = 400;
+
 /** A page that slept does not catch up: at most so much of its time counts, s. */
 const MOST_AT_ONCE_S = 0.25;
 
@@ -36,7 +40,7 @@ export function useRun(practice: Practice, going: boolean): Run {
   const world = useRef(practice.start);
   const acts = useRef<Act[]>([]);
   const past = useRef<Done[]>([]);
-  const [shown, setShown] = useState<World>(practice.start);
+  const [store] = useState(() => runStore(practice.start));
   const [done, setDone] = useState<readonly DoneAct[]>([]);
   const [speed, setSpeed] = useState(1);
 
@@ -69,7 +73,7 @@ export function useRun(practice: Practice, going: boolean): Run {
 
   useEffect(() => {
     if (!going) return undefined;
-    let [frame, before, owed] = [0, performance.now(), 0];
+    let [frame, before, owed, drawn] = [0, performance.now(), 0, 0];
     const tick = (now: number) => {
       const real = Math.min(MOST_AT_ONCE_S, (now - before) / 1000);
       before = now;
@@ -78,13 +82,16 @@ export function useRun(practice: Practice, going: boolean): Run {
       if (steps > 0) {
         owed -= steps * STEP_S;
         pass(steps * STEP_S);
-        setShown(world.current);
+        if (now - drawn >= DRAWN_EVERY_MS) {
+          drawn = now;
+          store.set(world.current);
+        }
       }
       frame = requestAnimationFrame(tick);
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [going, speed, pass]);
+  }, [going, speed, pass, store]);
 
   const doIt = useCallback(
     (...all: readonly Act[]) => {
@@ -92,10 +99,10 @@ export function useRun(practice: Practice, going: boolean): Run {
         acts.current.push(what);
         return step(what);
       });
-      setShown(world.current);
+      store.set(world.current);
       setDone((before) => [...before, ...made]);
     },
-    [step],
+    [step, store],
   );
-  return { practice, world: shown, acts: () => acts.current, done, speed, setSpeed, doIt };
+  return { practice, store, acts: () => acts.current, done, speed, setSpeed, doIt };
 }

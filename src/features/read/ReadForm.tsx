@@ -11,6 +11,7 @@ import { space } from '@/ui/tokens';
 import { ago, SAMPLE_HINT } from '@/words';
 import { commonSays } from '@/words/common';
 import { readSays } from '@/words/read/read';
+import { ConnectHere, LiveReading } from './LiveReading';
 import { ReadFields } from './ReadFields';
 import { ReadMore } from './ReadMore';
 import type { ReadTyped } from './readModel';
@@ -68,8 +69,10 @@ export function ReadForm(props: Props) {
         untilMs={props.answer.standing[tank.id]}
         nowMs={nowMs}
       />
+      <LiveReading form={form} />
       <ReadFields form={form} tank={tank} nowMs={nowMs} />
       {later ? <ReadMore form={form} tankId={tank.id} nowMs={nowMs} /> : null}
+      {later ? <ConnectHere form={form} tank={tank} /> : null}
       {form.surprise ? (
         <Panel tone="wash">
           <View role="alert">

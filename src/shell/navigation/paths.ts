@@ -76,6 +76,7 @@ export const paths = {
   phones: at('/phones'),
   help: at('/help'),
   practice: at('/practice'),
+  why: at('/practice/why'),
   practiceRun: (code: string) => asking('/practice/run', { code }),
   practiceOwn: (about: { readonly pen: string; readonly age: number; readonly fault: string }) =>
     asking('/practice/run', { ...about }),

@@ -1,5 +1,10 @@
 /** The Bench with the pen in a cup: what it shows, the watch, an error on its display. */
 export const dipSays = {
+  liveRecords: 'Values come live. It is recorded by itself once it stands still.',
+  liveWaits: 'Values come live. Adjust the pen, then record what it shows.',
+  connect: 'Connect the demo’s pen',
+  disconnect: 'Disconnect the demo’s pen',
+  connected: 'A simulated pen tells its display. It stands in this cup by itself.',
   record: (shown: string) => `Record ${shown}`,
   recordNothing: 'Record…',
   leave: 'Leave',

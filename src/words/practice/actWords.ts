@@ -1,5 +1,5 @@
 import type { Act, Cleaning, CupLabel, StoredIn, World } from '@/core/simulated-pen';
-import { SCALE_LABEL, type Formats } from '@/words';
+import { counted, SCALE_LABEL, type Formats } from '@/words';
 
 /** What a cup is called: by its value, or by what is in it. */
 export function cupLabelWords(label: CupLabel, formats: Formats): string {
@@ -108,14 +108,14 @@ export function actWords(act: Act, world: World, formats: Formats): string {
     case 'answer':
       return 'Gave an answer';
     case 'drops':
-      return `${act.drops} drops into the jar`;
+      return `${counted(act.drops, 'drop')} into the jar`;
     case 'dose':
       return `${formats.number(act.ml, 1)} mL of ${act.reagent} into the tank`;
     case 'wait':
       return `Waited ${Math.round(act.seconds)} s`;
     case 'rest':
       return act.hours < 1
-        ? `Let ${Math.round(60 * act.hours)} minutes pass`
+        ? `Let ${counted(Math.round(60 * act.hours), 'minute')} pass`
         : `Let ${Math.round(act.hours)} h pass`;
     default:
       return PLAIN[act.do] ?? act.do;

@@ -1,4 +1,5 @@
 import type { PenDisplay } from '@/core/simulated-pen';
+import { counted } from '@/words';
 
 /** The practice bench: its keys, its buttons, what it says. */
 export const practiceSays = {
@@ -60,15 +61,17 @@ export const practiceSays = {
   cap: 'Cap: storage solution',
   note: 'Write it down',
   noteShown: (shown: string) => `Write down ${shown}`,
-  drops: (drops: number) => `${drops} drops into the jar`,
+  intoJar: 'Into the jar, diluted 1 in 50',
+  drops: (drops: number) => `+ ${counted(drops, 'drop')}`,
+  intoTank: 'Into the tank',
   pourAcid: 'Pour acid',
   pourBase: 'Pour base',
   ml: 'Amount to pour',
   mlMessage: 'A number of mL between 0.1 and 500.',
-  pour: (what: string, cup: string) => `Pour ${what} into the ${cup} cup`,
+  pour: (what: string) => `Pour a fresh ${what}`,
   pourBack: (what: string) => `Pour the ${what} back into its bottle`,
   bottle: (what: string, days: number, expired: boolean) =>
-    `${what}, opened ${days === 0 ? 'today' : days === 1 ? '1 day ago' : `${days} days ago`}${expired ? ', past its date' : ''}`,
+    `${what}, opened ${days === 0 ? 'today' : `${counted(days, 'day')} ago`}${expired ? ', past its date' : ''}`,
   dissolve: (what: string) => `Dissolve the ${what}`,
   water: 'Water for a sachet',
   spoon: 'Spoon',
@@ -88,8 +91,7 @@ export const practiceSays = {
   nextTask: (name: string) => `Next task: ${name}`,
   allDone: 'That was the last task. Set up a bench of your own, or let it surprise you.',
   record: 'Readings since the last good check',
-  recordRow: (days: number, shown: string) =>
-    days === 1 ? `1 day ago: ${shown} pH shown` : `${days} days ago: ${shown} pH shown`,
+  recordRow: (days: number, shown: string) => `${counted(days, 'day')} ago: ${shown} pH shown`,
   wasIt: (ph: string) => `${ph} pH`,
   trueLine: 'How far off it is, by pH',
   trueLineAbout: (atStart: string, atEnd: string) =>

@@ -1,5 +1,6 @@
 import type { TaskId } from '@/core/practice';
 import type { World } from '@/core/simulated-pen';
+import { counted } from '@/words';
 
 /** What to do next in tasks that are more than a check; undefined where the check itself goes on. */
 type Hint = (world: World) => string | undefined;
@@ -44,7 +45,7 @@ export const TASK_HINTS: Partial<Readonly<Record<TaskId, Hint>>> = {
     if (!started) return 'Dip in the jar. Add drops, stir, wait and read, until it is at 6.0 pH.';
     const times = (tank?.volumeL ?? 0) / 50;
     const drops = Math.round(((jar?.volumeMl ?? 1000) - 1000) / 0.05);
-    return `${drops} drops of 1 in 50 so far. At 6.0 pH: drops × 0.05 mL × ${times} is the whole dose. Pour 80 % of it.`;
+    return `${counted(drops, 'drop')} so far. At 6.0 pH the tank needs drops × 0.05 mL × ${times}. Pour 80 % of that first.`;
   },
   chasing: ({ tip, productMl }) => {
     if (tip.at === 'cap') return 'Take the cap off, switch the pen on and read the tank.';

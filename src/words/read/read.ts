@@ -1,7 +1,12 @@
+import type { StillnessState } from '@/core/stillness';
+import type { EcScale } from '@/core/units';
+import { SCALE_LABEL, type Formats } from '../formats';
 import type { Told } from '../told';
 
 /** Read: taking a reading. */
 export const readSays = {
+  connect: 'Connect the demo’s pen',
+  disconnect: 'Disconnect the demo’s pen',
   noTankYet: 'No tank yet.',
   readWhichTank: 'Read which tank?',
   addAPenFirst: 'Add a pen first.',
@@ -34,3 +39,20 @@ export const readSays = {
   laboratorysPh: 'Laboratory’s pH',
   laboratorysEc: 'Laboratory’s EC',
 } as const;
+
+/** What live values of a side say: still, or where they are heading and how long the rest takes. */
+export function liveLine(
+  quantity: 'ph' | 'ec',
+  { word, fit }: StillnessState,
+  formats: Formats,
+  scale?: EcScale,
+): string {
+  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const unit = quantity === 'ph' ? 'pH' : SCALE_LABEL[scale ?? 'mS/cm'];
+  const half = fit.ok
+    ? `heading for ${formats.number(fit.value.endValue, 2)} ${unit}; half of the rest takes ${Math.round(0.693 * fit.value.tauS)} s.`
+    : '';
+  if (word === 'still') return `${name} comes live and stands still. Save it.`;
+  if (word === 'slow') return `${name} comes live and moves slowly, ${half} Wait.`;
+  return half ? `${name} comes live, ${half}` : `${name} comes live and still moves.`;
+}

@@ -1,0 +1,107 @@
+import type { Page } from '@playwright/test';
+import { codeOf, practiceOf, rightWay, SLIPS, type TaskId } from '@/core/practice';
+import type { Act } from '@/core/simulated-pen';
+import { seen } from './expect';
+import { press } from './grower';
+
+const CUPS: Readonly<Record<string, string>> = {
+  '7': '7.00',
+  'ec2.77': '2.77 mS/cm',
+  tap: 'tap water',
+};
+const cupName = (id: string) => CUPS[id] ?? id;
+
+/** Real milliseconds for a wait at ×60. */
+const atSixty = (seconds: number) => Math.ceil((seconds * 1000) / 60);
+
+/** Waits that a careful hand takes are never longer than this, s. */
+const STILL_S = 150;
+
+/** Opens More, once. */
+async function more(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: 'More', exact: true });
+  if (await button.isVisible()) await button.click();
+}
+
+/** Presses a button where it is there. */
+async function ifThere(page: Page, name: string): Promise<void> {
+  const button = page.getByRole('button', { name, exact: true });
+  if (await button.isVisible()) await button.click();
+}
+
+/** What a thumb presses for an act of the core. */
+async function perform(page: Page, act: Act): Promise<void> {
+  const button = (name: string | RegExp) => press(page, name);
+  const named = (name: string) => page.getByRole('button', { name, exact: true }).click();
+  switch (act.do) {
+    case 'power':
+      return named('ON/OFF');
+    case 'cal':
+      return named(act.seconds < 1 ? 'CAL' : `CAL ${act.seconds} s`);
+    case 'uncap':
+      return ifThere(page, 'Take the cap off');
+    case 'rinse':
+      await ifThere(page, 'Take the cap off');
+      return named('Rinse');
+    case 'shake':
+      return named('Shake');
+    case 'stir':
+      return named('Stir');
+    case 'tapOff':
+      return named('Tap off bubbles');
+    case 'dip':
+      return named(`Dip in the ${cupName(act.cup)}`);
+    case 'cap':
+      await ifThere(page, 'Lift out');
+      return named('Cap: storage solution');
+    case 'note':
+      return button(/^Write down/);
+    case 'wetFilm':
+      await ifThere(page, 'Lift out');
+      await more(page);
+      return named('Wet-film test');
+    case 'clean':
+      await ifThere(page, 'Lift out');
+      await more(page);
+      return named(act.how === 'scrubFace' ? 'Scrub the EC face' : 'Half an hour in cleaner');
+    case 'pour':
+      await more(page);
+      return page
+        .getByRole('button', { name: `Pour a fresh ${cupName(act.cup)}` })
+        .last()
+        .click();
+    case 'rest':
+      await more(page);
+      return named('24 h');
+    case 'wait':
+      return page.waitForTimeout(atSixty(act.seconds));
+    case 'waitStill':
+      return page.waitForTimeout(atSixty(STILL_S));
+    case 'answer':
+      return page.getByRole('radio', { name: answerName(act.choice) }).click();
+    default:
+      throw new Error(`no thumb for ${act.do}`);
+  }
+}
+
+const answerName = (choice: string): string | RegExp =>
+  ({
+    bufferOnly: 'Only a buffer can tell',
+    itReads7: 'Yes, it shows 7 in tap water',
+    retire: 'Retire it and fit a new probe',
+    keep: 'Keep it and adjust it',
+  })[choice] ?? choice;
+
+/** Opens a task by its code and does it in the browser, well or with its slip, to its end. */
+export async function doTask(page: Page, id: TaskId, how: 'well' | 'slip', seed = 42) {
+  const practice = practiceOf(id, seed);
+  const acts = how === 'well' ? rightWay(practice) : SLIPS[id].acts(practice);
+  const code = codeOf({ id, seed });
+  await page.goto(new URL(`/practice/run?code=${code}`, page.url()).href);
+  await seen(page.getByRole('button', { name: 'ON/OFF' }));
+  await page.getByRole('radio', { name: '×60' }).click();
+  for (const act of acts) await perform(page, act);
+  await press(page, 'Finish');
+  await seen(page.getByRole('heading', { name: 'How it ended' }));
+  return { code, slip: SLIPS[id].kind };
+}
