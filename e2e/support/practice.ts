@@ -50,7 +50,7 @@ async function perform(page: Page, act: Act): Promise<void> {
     case 'tapOff':
       return named('Tap off bubbles');
     case 'dip':
-      return named(`Dip in the ${cupName(act.cup)}`);
+      return page.getByRole('button', { name: `Dip in the ${cupName(act.cup)}` }).click();
     case 'cap':
       await ifThere(page, 'Lift out');
       return named('Cap: storage solution');

@@ -9,7 +9,7 @@ import {
 import { pressOfSide, TICKS_PER_S, type Side, type SimProfile, type World } from '../simulated-pen';
 
 /** The plan that the real Bench would make for a side of this pen at this temperature. */
-export function planFor(profile: SimProfile, side: Side, tempC: number): BenchPlan {
+function planFor(profile: SimProfile, side: Side, tempC: number): BenchPlan {
   const sitting = { tempC, policy: 'normal' as const, lotFor: () => undefined };
   if (side === 'ph') return makePhPlan(profile.ph!, sitting);
   const plan = makeEcPlan(profile.ec!, sitting);
@@ -20,7 +20,7 @@ export function planFor(profile: SimProfile, side: Side, tempC: number): BenchPl
 const planCupId = (cup: string) => cup.replace(/^ec/, '');
 
 /** What was written down and taken so far, as the Bench would keep it. */
-export function eventsOf(world: World, plan: BenchPlan): readonly BenchEvent[] {
+function eventsOf(world: World, plan: BenchPlan): readonly BenchEvent[] {
   const ids = new Set(plan.cups.map(({ id }) => id));
   const atMs = (tick: number) => (1000 * tick) / TICKS_PER_S;
   const found = world.notes.flatMap(({ what, shown, tick }): readonly BenchEvent[] => {
@@ -51,4 +51,16 @@ export function guideStep(
 ): { readonly plan: BenchPlan; readonly step: BenchStep } {
   const plan = planFor(world.profile, side, world.roomC);
   return { plan, step: nextBenchStep(plan, eventsOf(world, plan)) };
+}
+
+/**
+ * What a number written down now is of: as found before a point was set in this cup, afterwards confirming;
+ * elsewhere the cup itself. Undefined where the tip is in none.
+ */
+export function noteFor({ tip, cups, points }: World): string | undefined {
+  if (tip.at !== 'cup') return undefined;
+  const { cup } = tip;
+  const kind = cups[cup]?.label.kind;
+  if (kind !== 'buffer' && kind !== 'standard') return cup;
+  return points.length > 0 ? `confirm ${cup}` : `found ${cup}`;
 }

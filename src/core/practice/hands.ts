@@ -3,7 +3,6 @@ import { withinTolerance } from '../calibration';
 import {
   act,
   displayOf,
-  firstSide,
   onDisplay,
   pressOfSide,
   standardDisplay,
@@ -74,7 +73,7 @@ export function checkCups(world: World, side: Side): readonly Cup[] {
 }
 
 /** How far off as found still counts as good, pH or share. Zolder’s normal policy. */
-export const GOOD_WITHIN = { ph: 0.05, ec: 0.03 } as const;
+const GOOD_WITHIN = { ph: 0.05, ec: 0.03 } as const;
 
 /** Whether a display is within tolerance of what it should show in a cup. */
 export function isGood(world: World, cup: Cup, shown: number): boolean {
@@ -209,5 +208,3 @@ export function checkWell(hands: Hands): void {
   }
   putAway(hands);
 }
-
-export { firstSide };

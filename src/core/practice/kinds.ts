@@ -1,7 +1,6 @@
 import type { Act, World } from '../simulated-pen';
 
-/** Mistakes that practice knows: each is noticed when it is made, and can be left out of a replay. */
-export const MISTAKES = [
+const MISTAKES = [
   'unrinsed',
   'pressedEarly',
   'notedEarly',
@@ -29,6 +28,7 @@ export const MISTAKES = [
   'wrongAnswer',
 ] as const;
 
+/** Mistakes that practice knows: each is noticed when it is made, and can be left out of a replay. */
 export type MistakeKind = (typeof MISTAKES)[number];
 
 /** A mistake seen in one act, with what a careful hand does in its place. */

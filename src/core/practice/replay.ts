@@ -13,7 +13,7 @@ import { noticeMistakes, type Done } from './notice';
 import { tankOffPh } from './tankNeeds';
 
 /** One act of a run, when it was done and what was wrong with it. */
-export interface RunStep {
+interface RunStep {
   readonly act: Act;
   readonly tick: number;
   readonly mistakes: readonly MistakeKind[];

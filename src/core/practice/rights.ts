@@ -2,7 +2,7 @@ import type { Played } from './replay';
 import type { MistakeKind, Practice } from './kinds';
 
 /** What was done well, as far as the run had occasion for it. */
-export const RIGHTS = [
+const RIGHTS = [
   'foundFirst',
   'rinsed',
   'waited',

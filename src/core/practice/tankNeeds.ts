@@ -14,8 +14,7 @@ export const aimOf = (world: World): number =>
   world.tank ? (world.tank.band.low + world.tank.band.high) / 2 : 7;
 
 /** The tank's true pH once everything in it is mixed. */
-export const mixedPh = (world: World): number | undefined =>
-  world.tank && solvePh(world.tank.solution).ph;
+const mixedPh = (world: World): number | undefined => world.tank && solvePh(world.tank.solution).ph;
 
 /** How far the mixed tank lies outside its band, pH; 0 inside. */
 export function tankOffPh(world: World): number {

@@ -21,7 +21,7 @@ interface Ladder {
  *   How they follow temperature: the buffers' own tables (Bates 1973), for a fixed recipe near its pKa
  *   moves as its pKa does.
  */
-export const ACID_SYSTEMS: Readonly<Record<AcidSystem, Ladder>> = {
+const ACID_SYSTEMS: Readonly<Record<AcidSystem, Ladder>> = {
   phthalate: {
     pKa: [2.86, 5.15],
     topCharge: 0,

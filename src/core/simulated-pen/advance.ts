@@ -51,7 +51,7 @@ const STATIC_TAU_S = 70;
 const WHITE_DIGITS = 0.3;
 
 /** What stands in a tank, as a liquid for the tip. */
-export const tankLiquid = ({ seenPh, ecMsPerCm, tempC }: PracticeTank): Liquid =>
+const tankLiquid = ({ seenPh, ecMsPerCm, tempC }: PracticeTank): Liquid =>
   feed({ ph: seenPh, ecMsPerCm }, { volumeMl: 10_000, tempC });
 
 /** What a litre of the tank holds now. */
@@ -194,7 +194,7 @@ function standsIn(world: World): StoredIn | 'wetAir' {
 const DRIES_AFTER_H = 0.1;
 
 /** The tank after hours: mixed through, and nearer to what the air keeps in it. */
-export function tankAfter(tank: PracticeTank, hours: number): PracticeTank {
+function tankAfter(tank: PracticeTank, hours: number): PracticeTank {
   const { solution } = tank;
   const open: Solution = { ...solution, carbonate: { kind: 'open', co2Uatm: 420 } };
   const target = carbonOf(open, 10 ** -solvePh(open).ph);

@@ -1,13 +1,10 @@
 export * from './act';
-export { CLEANING_S } from './hands';
-export { DROP_ML, JAR_DILUTION, PRODUCTS, SACHET_ML } from './pourings';
-export type { PenKey } from './keys';
-export { acidConstantsAt, type AcidSystem } from './acidSystems';
+export { PRODUCTS, SACHET_ML } from './pourings';
 export * from './advance';
 export * from './calibrationStore';
 export * from './cell';
 export * from './driftingPen';
-export { gateOpen, TICKS_PER_S, type Firmware, type PenError } from './firmwareState';
+export { TICKS_PER_S } from './firmwareState';
 export * from './liquid';
 export * from './noise';
 export * from './probe';

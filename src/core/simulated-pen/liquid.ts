@@ -53,7 +53,7 @@ const PH_TOLERANCE = 1e-9;
  * The pH of a liquid at its temperature, by charge balance: Brent's method between pH 0 and 14, closed to
  * 1e-9. The balance is monotone in pH. `near` is where it stood before, if it did.
  */
-export function solveLiquidPh(liquid: Liquid, near?: number): number {
+function solveLiquidPh(liquid: Liquid, near?: number): number {
   const at = acidConstantsAt(liquid.tempC);
   const off = (ph: number) => chargeOf(liquid, ph, at) - liquid.strongIonDifferenceMolPerL;
   const round = near === undefined ? [] : [{ low: near - NEAR_PH, high: near + NEAR_PH }];
@@ -132,7 +132,7 @@ export function concentrated(liquid: Liquid, factor: number): Liquid {
 }
 
 /** Water evaporates from an open cup of a standard shape: mL an hour at 20 °C and half humidity. */
-export const EVAPORATION_ML_PER_H = 0.2;
+const EVAPORATION_ML_PER_H = 0.2;
 
 /** So little of a cup stays whatever the time, mL: a crust is no liquid any more. */
 const DRIED_UP_ML = 4;

@@ -5,8 +5,8 @@ import { liquidOf, PORTION_ML } from './start';
 import type { Act, Cup, World } from './world';
 
 /** Drops of a pipette, and how far the product in it is diluted for a jar. */
-export const DROP_ML = 0.05;
-export const JAR_DILUTION = 50;
+const DROP_ML = 0.05;
+const JAR_DILUTION = 50;
 
 /** Strengths of the practice's products: nitric acid 38 % and potassium hydroxide 20 % by mass, mol/L. */
 export const PRODUCTS: Readonly<Record<'acid' | 'base', { reagent: Reagent; molPerL: number }>> = {

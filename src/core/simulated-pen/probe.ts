@@ -64,11 +64,11 @@ export const SENSOR_TAU_S = 14;
 export const SENSOR_AIR_TAU_S = 120;
 
 /** Slope the probe truly has, as a share of Nernst: dirt and dry glass take some of it. */
-export const trueEfficiency = ({ efficiency, fouling, hydration }: Probe): number =>
+const trueEfficiency = ({ efficiency, fouling, hydration }: Probe): number =>
   efficiency * (1 - 0.06 * fouling) * (1 - 0.08 * (1 - hydration));
 
 /** Potential at pH 7 as it truly is: a leached reference and dirt shift it, mV. */
-export const trueZeroMv = ({ zeroMv, reference, fouling, hydration }: Probe): number =>
+const trueZeroMv = ({ zeroMv, reference, fouling, hydration }: Probe): number =>
   zeroMv + 45 * (1 - reference) - 9 * fouling + 12 * (1 - hydration);
 
 /**
@@ -84,7 +84,6 @@ export function junctionMv(ecMsPerCm: number, ownMv: number): number {
 
 /**
  * The potential the glass goes to in a liquid, mV: E = E0 − S(T)·e·(pH − 7), with junction and charge.
- * `nernstSlopeMvPerPh(25) // => 59.16` mV a pH for a new one.
  */
 export function targetMv(
   probe: Probe,

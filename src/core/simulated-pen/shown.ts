@@ -3,7 +3,7 @@ import { liquidEcMsPerCm, cellSignalMsPerCm } from './cell';
 import { onDisplay } from './driftingPen';
 import { gateOpen, measured, TICKS_PER_S, type PenError } from './firmwareState';
 import { signalOf } from './advance';
-import { FACTORY_PH, shownPh } from './calibrationStore';
+import { shownPh } from './calibrationStore';
 import { targetMv } from './probe';
 import { freshStandard } from './recipes';
 import { pressOfSide } from './traits';
@@ -125,7 +125,3 @@ export function trueErrorEcRel(world: World, ecMsPerCm = 1.8): number {
   const signal = cellSignalMsPerCm({ ...world.cell, bubble: false }, liquidEcMsPerCm(liquid));
   return signal / world.firmware.ecGain / liquidEcMsPerCm(liquid) - 1;
 }
-
-/** The pH a probe would show on the maker's scale, before any calibration. */
-export const factoryPh = (world: World): number =>
-  shownPh(FACTORY_PH, world.probe.glassMv, world.probe.sensorC, true);

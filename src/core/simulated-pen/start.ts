@@ -36,7 +36,7 @@ export function liquidOf(label: CupLabel, tempC: number, volumeMl = PORTION_ML):
   }
 }
 
-export const labelId = (label: CupLabel): string =>
+const labelId = (label: CupLabel): string =>
   label.kind === 'buffer'
     ? String(label.nominalPh)
     : label.kind === 'standard'

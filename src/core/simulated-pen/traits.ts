@@ -22,7 +22,7 @@ export type SimPhSide = PhTraits & {
 export type SimEcSide = EcTraits & { readonly press: PressTraits };
 
 /** What its display does by itself. */
-export interface DisplayTraits {
+interface DisplayTraits {
   readonly holds?: boolean | undefined;
   readonly measuresOnPress?: boolean | undefined;
   readonly sleeps?: boolean | undefined;

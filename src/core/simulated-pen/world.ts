@@ -48,27 +48,27 @@ export interface PracticeTank {
 }
 
 /** A litre taken from the tank, with diluted product. */
-export interface PracticeJar {
+interface PracticeJar {
   readonly volumeMl: number;
   readonly solution: Solution;
 }
 
 /** What the user wrote down. */
-export interface PracticeNote {
+interface PracticeNote {
   readonly what: string;
   readonly shown: number;
   readonly tick: number;
 }
 
 /** A point the pen took, in the cup it stood in and with what it then showed. */
-export interface PointTaken {
+interface PointTaken {
   readonly cup: string;
   readonly shown: number;
   readonly tick: number;
 }
 
 /** Where the tip is. */
-export type Tip =
+type Tip =
   { readonly at: 'air' } | { readonly at: 'cup'; readonly cup: string } | { readonly at: 'cap' };
 
 /** The whole practice bench at one moment. Deterministic from its seed and what is done. */

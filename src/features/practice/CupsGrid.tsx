@@ -62,12 +62,18 @@ export function CupsGrid({ world, onAct }: Props) {
       {cups.map((cup) => {
         const name = cupLabelWords(cup.label, formats);
         const here = at === cup.id;
-        const warm = cup.label.kind === 'tank' ? undefined : formats.temp(cup.liquid.tempC);
+        const warm =
+          cup.label.kind === 'tank'
+            ? ''
+            : cup.liquid.volumeMl < 1
+              ? practiceSays.cupEmpty
+              : formats.temp(cup.liquid.tempC);
+        const whole = `${name} ${warm}`.trim();
         return (
           <View key={cup.id} style={styles.cell}>
             <Drop id={cup.id}>
               <Press
-                name={here ? practiceSays.isIn(name) : practiceSays.dipIn(name)}
+                name={here ? practiceSays.isIn(whole) : practiceSays.dipIn(whole)}
                 onPress={() => (here ? onAct({ do: 'stir' }) : onAct({ do: 'dip', cup: cup.id }))}
                 style={styles.cup}
               >
@@ -78,7 +84,7 @@ export function CupsGrid({ world, onAct }: Props) {
                   </Say>
                   {warm ? (
                     <Say size="tiny" tone="soft" style={styles.center}>
-                      {cup.liquid.volumeMl < 1 ? practiceSays.cupEmpty : warm}
+                      {warm}
                     </Say>
                   ) : null}
                 </View>

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useBook } from '@/book/react';
@@ -25,13 +25,12 @@ export function KeepResult({ opened, played, costs }: Props) {
   const [id] = useState(() => `${Date.now()}-${Math.random().toString(36).slice(2, 10)}`);
   const [endedAtMs] = useState(() => Date.now());
   const [by, setBy] = useState(device.initials);
-  const [kept, setKept] = useState<'no' | 'yes' | 'failed'>('no');
   const tooLong = by.trim().length > MOST_INITIALS;
-  const keep = async (initials: string) => {
-    const { outcome } = played;
-    const { errorPh, errorEcRel, tankOffPh, wornDays, bufferMl, minutes } = outcome;
-    try {
-      const runs = await client.keepPracticeRun({
+  // The same run is kept once: again with other initials it stands in the place of the first.
+  const { mutate, isSuccess, isError } = useMutation({
+    mutationFn: (initials: string) => {
+      const { errorPh, errorEcRel, tankOffPh, wornDays, bufferMl, minutes } = played.outcome;
+      return client.keepPracticeRun({
         id,
         endedAtMs,
         by: initials,
@@ -42,41 +41,34 @@ export function KeepResult({ opened, played, costs }: Props) {
         ...(errorEcRel === undefined ? {} : { errorEcRel }),
         ...{ tankOffPh, wornDays, bufferMl, minutes },
       });
-      queryClient.setQueryData(['practiceRuns', undefined], runs);
-      setKept('yes');
-    } catch (error) {
-      noteTrouble('practice result', error);
-      setKept('failed');
-    }
-  };
-  useEffect(() => {
-    void keep(by.trim());
-    // Once when it is there; a change of the initials keeps it anew under the same id.
-  }, []);
+    },
+    onSuccess: (runs) => queryClient.setQueryData(['practiceRuns', undefined], runs),
+    onError: (error) => noteTrouble(practiceSays.results, error),
+  });
+  const [first] = useState(by.trim());
+  useEffect(() => mutate(first), [mutate, first]);
   return (
     <View>
       <TextField
         label={practiceSays.initials}
         typed={by}
         onType={setBy}
-        onBlur={() => (tooLong ? undefined : void keep(by.trim()))}
+        onBlur={() => (tooLong ? undefined : mutate(by.trim()))}
         message={tooLong ? { text: practiceSays.initialsMessage } : undefined}
       />
       <View role="status" aria-live="polite">
-        {kept === 'yes' ? (
+        {isSuccess ? (
           <Say size="small" tone="soft">
             {practiceSays.saved}
           </Say>
         ) : null}
-        {kept === 'failed' ? (
+        {isError ? (
           <Say size="small" tone="off" bold>
             {practiceSays.notSaved}
           </Say>
         ) : null}
       </View>
-      {kept === 'failed' ? (
-        <Button label={practiceSays.keepAgain} onPress={() => keep(by.trim())} />
-      ) : null}
+      {isError ? <Button label={practiceSays.keepAgain} onPress={() => mutate(by.trim())} /> : null}
     </View>
   );
 }

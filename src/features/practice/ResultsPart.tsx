@@ -18,7 +18,7 @@ import { TASK_WORDS } from '@/words/practice/taskWords';
 type Run = Awaited<ReturnType<BookClient['practiceRuns']>>[number];
 
 /** The name of what was practised; what an older version wrote stands as it is. */
-export function runName(practice: string): string {
+function runName(practice: string): string {
   const id = TASK_IDS.find((one) => one === practice);
   return id ? TASK_WORDS[id].name : practiceSays.free;
 }

@@ -68,7 +68,7 @@ export function outcomeLines(outcome: Outcome, formats: Formats): readonly strin
 }
 
 /** Minutes as people say them. */
-export function duration(minutes: number): string {
+function duration(minutes: number): string {
   if (minutes < 90) return counted(Math.max(1, Math.round(minutes)), 'minute');
   return counted(Math.round(minutes / 60), 'hour');
 }

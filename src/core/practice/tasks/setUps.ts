@@ -6,17 +6,16 @@ import {
   liquidOf,
   lotOf,
   NEW_PROBE,
-  onDisplay,
   pureWater,
   startWorld,
   stood,
-  trueErrorPh,
   type BenchSetUp,
   type CupLabel,
   type PracticeLot,
   type World,
 } from '../../simulated-pen';
-import type { Practice, Question, RecordRow, TaskId } from '../kinds';
+import type { Practice, Question, TaskId } from '../kinds';
+import { lookBackQuestion, recordOf } from './lookBack';
 import { between, openCup, practiceTank, ROOM_C } from './tanks';
 import { CAREFUL, DIALS, EC_PEN, PLAIN, SACHETS, SCREW, STEPS } from './pens';
 
@@ -59,30 +58,6 @@ const offBy = (seed: number, lowMv: number, highMv: number) => ({
   efficiency: between(seed, 2, 0.95, 0.98),
   ageDays: 120,
 });
-
-/** Days since the last check that a look-back goes over, and the reading that is asked about. */
-const LOOK_BACK_DAYS = 8;
-const ASKED_DAYS_AGO = 3;
-
-function recordOf(start: World): readonly RecordRow[] {
-  const nowOff = trueErrorPh(start, 6);
-  return [7, 5, ASKED_DAYS_AGO, 1].map((daysAgo, at) => {
-    const truePh = 5.9 + between(start.seed, 20 + at, 0, 0.3);
-    const off = (nowOff * (LOOK_BACK_DAYS - daysAgo)) / LOOK_BACK_DAYS;
-    return { daysAgo, truePh, shownPh: onDisplay(truePh + off, 0.01) };
-  });
-}
-
-/** What the asked reading was: as shown, as far off as the pen is today, or in between as it drifted. */
-function lookBackQuestion(start: World): readonly Question[] {
-  const row = recordOf(start).find(({ daysAgo }) => daysAgo === ASKED_DAYS_AGO)!;
-  const now = trueErrorPh(start, 6);
-  const drifted = (now * (LOOK_BACK_DAYS - ASKED_DAYS_AGO)) / LOOK_BACK_DAYS;
-  const text = (ph: number) => ph.toFixed(1);
-  const right = text(row.shownPh - drifted);
-  const choices = [...new Set([text(row.shownPh), right, text(row.shownPh - 1.6 * now)])];
-  return [{ id: 'whatWasIt', choices, right }];
-}
 
 /** A new probe, soaked and adjusted: what a retired one is replaced by. */
 const withNewProbe = (world: World): World => ({
