@@ -64,12 +64,6 @@ async function history(page) {
   await page.mouse.wheel(0, 520);
 }
 
-async function strips(page) {
-  await place('Tanks')(page);
-  await page.getByRole('radio', { name: 'Strips' }).click();
-  await page.getByRole('img', { name: /^pH of Gerbera bench/ }).waitFor();
-}
-
 /** From a tank's dose to one of its pages. */
 const fromDose = (button) => async (page) => {
   await open('Tanks', /Basil tables.*Open/)(page);
@@ -103,6 +97,18 @@ async function inspector(page) {
   await page.mouse.wheel(0, 430);
 }
 
+/** A slip at the practice bench, said at once with what it would cost. */
+async function practice(page) {
+  await page.getByRole('link', { name: 'Practice' }).click();
+  await page.getByRole('link', { name: /Not too early/ }).click();
+  const press = (name) => page.getByRole('button', { name }).first().click();
+  for (const name of ['Take the cap off', 'ON/OFF', 'Rinse', 'Shake', 'Dip in the 7.00', 'Stir'])
+    await press(name);
+  await page.waitForTimeout(9000);
+  await press('CAL 3 s');
+  await page.getByText(/further off/).waitFor();
+}
+
 export const VIEWS = [
   { name: 'round', go: async () => {} },
   { name: 'round-lights-out', dark: true, go: async () => {} },
@@ -120,7 +126,7 @@ export const VIEWS = [
   { name: 'shelf', go: place('Shelf') },
   { name: 'book-wide', wide: true, go: place('Book') },
   { name: 'document-wide', wide: true, go: inspector },
-  { name: 'tanks-strips-wide', wide: true, go: strips },
+  { name: 'practice-wide', wide: true, go: practice },
   { name: 'jar-test', go: jarTest },
   { name: 'why-dose', go: whyDose },
 ];
