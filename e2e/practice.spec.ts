@@ -3,6 +3,7 @@ import { test } from '@playwright/test';
 import { expect } from './support/expect';
 import { expectHeading, goTo, ownUrl, press } from './support/grower';
 import { doTask } from './support/practice';
+import { fullDisk, spaceBack } from './support/storage';
 
 /** What each slip is called, and the number its cost is told in. */
 const TASKS = [
@@ -16,7 +17,7 @@ const TASKS = [
 
 for (const [id, did, cost] of TASKS)
   test(`${id}: done well without a mistake, and its slip with what it cost`, async ({ page }) => {
-    test.setTimeout(120_000);
+    await page.clock.install();
     await page.goto(ownUrl());
     await doTask(page, id, 'well');
     await expect(page.getByText('No mistake.')).toBeVisible();
@@ -29,6 +30,7 @@ for (const [id, did, cost] of TASKS)
 test('a code opens the same bench, a wrong one is told; results are kept apart and leave as a table', async ({
   page,
 }) => {
+  await page.clock.install();
   await page.goto(ownUrl());
   await page.getByRole('link', { name: 'Practice' }).click();
   await expectHeading(page, 'Practice');
@@ -91,6 +93,27 @@ test('a bench of one’s own by keys alone, on one’s own: no help, mistakes on
   await expect(page.getByText('Set the point while the reading still moved').first()).toBeVisible();
 });
 
+test('a result on a full disk is not lost silently: it says so, and is kept once there is space', async ({
+  page,
+}) => {
+  await page.goto(ownUrl());
+  await page.goto(new URL('/practice', page.url()).href);
+  await page.getByRole('link', { name: /Not too early/ }).click();
+  await press(page, 'Take the cap off');
+  await fullDisk(page);
+  await press(page, 'Finish');
+  await expect(
+    page.getByText('This result could not be kept. The device may be full.'),
+  ).toBeVisible();
+  await spaceBack(page);
+  await page.getByRole('button', { name: 'Try again' }).dblclick();
+  await expect(page.getByText('Kept with your results.')).toBeVisible();
+  await press(page, 'Practice');
+  await expect(page.getByText(/Kinds of mistakes|without a mistake/).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Save as CSV' })).toBeVisible();
+});
+
 test('the pen is dragged to a cup', async ({ page }) => {
   await page.goto(ownUrl());
   await page.goto(new URL('/practice', page.url()).href);
@@ -99,9 +122,10 @@ test('the pen is dragged to a cup', async ({ page }) => {
   const cup = page.getByRole('button', { name: 'Dip in the 4.01' });
   await expect(cup).toBeVisible();
   const to = (await cup.boundingBox())!;
-  const face = page.getByRole('img', { name: 'The pen is off.' });
-  const from = (await face.boundingBox())!;
-  await page.mouse.move(from.x + from.width + 10, from.y + from.height / 2);
+  const tip = page.getByTitle('Drag it to a cup');
+  await expect(tip).toBeVisible();
+  const from = (await tip.boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
   await page.mouse.down();
   await page.mouse.move(to.x + to.width / 2, to.y + 20, { steps: 6 });
   await page.mouse.up();

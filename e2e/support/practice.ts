@@ -11,7 +11,7 @@ const CUPS: Readonly<Record<string, string>> = {
 };
 const cupName = (id: string) => CUPS[id] ?? id;
 
-/** Real milliseconds for a wait at ×60. */
+/** Milliseconds of the page for a wait at ×60. */
 const atSixty = (seconds: number) => Math.ceil((seconds * 1000) / 60);
 
 /** Waits that a careful hand takes are never longer than this, s. */
@@ -67,16 +67,16 @@ async function perform(page: Page, act: Act): Promise<void> {
     case 'pour':
       await more(page);
       return page
-        .getByRole('button', { name: `Pour a fresh ${cupName(act.cup)}` })
+        .getByRole('button', { name: `Pour fresh ${cupName(act.cup)}` })
         .last()
         .click();
     case 'rest':
       await more(page);
       return named('24 h');
     case 'wait':
-      return page.waitForTimeout(atSixty(act.seconds));
+      return page.clock.runFor(atSixty(act.seconds));
     case 'waitStill':
-      return page.waitForTimeout(atSixty(STILL_S));
+      return page.clock.runFor(atSixty(STILL_S));
     case 'answer':
       return page.getByRole('radio', { name: answerName(act.choice) }).click();
     default:
@@ -92,7 +92,7 @@ const answerName = (choice: string): string | RegExp =>
     keep: 'Keep it and adjust it',
   })[choice] ?? choice;
 
-/** Opens a task by its code and does it in the browser, well or with its slip, to its end. */
+/** Opens a task by its code and does it in the browser, well or with its slip, to its end. The page's clock is run for it. */
 export async function doTask(page: Page, id: TaskId, how: 'well' | 'slip', seed = 42) {
   const practice = practiceOf(id, seed);
   const acts = how === 'well' ? rightWay(practice) : SLIPS[id].acts(practice);

@@ -1,3 +1,4 @@
+import { BUFFER_FAMILIES } from '../buffers';
 import {
   amountOf,
   blended,
@@ -63,12 +64,17 @@ function probeOf({ ageDays, fault, seed }: FreeChoice): Probe {
   }
 }
 
-/** Labels of everything that stands on a free bench: the pen’s own cups, water, storage, cleaner. */
+/** Standards on every bench of a pen with an EC side, mS/cm. */
+const STANDARDS = [1.413, 2.77] as const;
+
+/** Labels of everything on a free bench: the pen’s own cups and the rest of its family, waters, storage. */
 function labelsFor({ ph, ec }: SimProfile): readonly CupLabel[] {
-  const buffers = (ph?.cupsPh ?? []).map((nominalPh): CupLabel => ({ kind: 'buffer', nominalPh }));
-  const standards: readonly CupLabel[] = ec
-    ? [{ kind: 'standard', nominalMsPerCm: ec.standardMsPerCm }]
-    : [];
+  const family = ph ? BUFFER_FAMILIES[ph.family].map(({ nominalPh }) => nominalPh) : [];
+  const nominals = [...new Set([...(ph?.cupsPh ?? []), ...family])];
+  const buffers = nominals.map((nominalPh): CupLabel => ({ kind: 'buffer', nominalPh }));
+  const standards = (ec ? [...new Set([ec.standardMsPerCm, ...STANDARDS])] : []).map(
+    (nominalMsPerCm): CupLabel => ({ kind: 'standard', nominalMsPerCm }),
+  );
   return [...buffers, ...standards, { kind: 'tap' }, { kind: 'pure' }, { kind: 'storage' }];
 }
 

@@ -1,35 +1,32 @@
 import type { Act, World } from '../simulated-pen';
 
-const MISTAKES = [
-  'unrinsed',
-  'pressedEarly',
-  'notedEarly',
-  'wrongCup',
-  'badPortion',
-  'adjustedGood',
-  'cleanedFirst',
-  'wiped',
-  'touched',
-  'storedWrong',
-  'leftDry',
-  'noSoak',
-  'scraped',
-  'bubble',
-  'greaseLeft',
-  'printedNumber',
-  'slopeFirst',
-  'heldNumber',
-  'chased',
-  'dosedTwice',
-  'tooMuchAtOnce',
-  'spoonNotRinsed',
-  'wrongWater',
-  'pouredBack',
-  'wrongAnswer',
-] as const;
-
 /** Mistakes that practice knows: each is noticed when it is made, and can be left out of a replay. */
-export type MistakeKind = (typeof MISTAKES)[number];
+export type MistakeKind =
+  | 'unrinsed'
+  | 'pressedEarly'
+  | 'notedEarly'
+  | 'wrongCup'
+  | 'badPortion'
+  | 'adjustedGood'
+  | 'cleanedFirst'
+  | 'wiped'
+  | 'touched'
+  | 'storedWrong'
+  | 'leftDry'
+  | 'noSoak'
+  | 'scraped'
+  | 'bubble'
+  | 'greaseLeft'
+  | 'printedNumber'
+  | 'slopeFirst'
+  | 'heldNumber'
+  | 'chased'
+  | 'dosedTwice'
+  | 'tooMuchAtOnce'
+  | 'spoonNotRinsed'
+  | 'wrongWater'
+  | 'pouredBack'
+  | 'wrongAnswer';
 
 /** A mistake seen in one act, with what a careful hand does in its place. */
 export interface Noticed {

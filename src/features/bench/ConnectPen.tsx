@@ -23,7 +23,8 @@ export function ConnectPen({ pen, cup, tempC, adjusts }: Props) {
   const { opened } = useBook();
   const connected = useStandInConnected();
   if (opened.book !== 'demo') return null;
-  if (!connected) return <Button label={dipSays.connect} onPress={() => standInConnected(true)} />;
+  if (!connected)
+    return <Button kind="text" label={dipSays.connect} onPress={() => standInConnected(true)} />;
   const label =
     cup.quantity === 'ph'
       ? ({ kind: 'buffer', nominalPh: cup.buffer.nominalPh } as const)

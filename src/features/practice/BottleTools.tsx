@@ -6,7 +6,7 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { cupLabelWords } from '@/words/practice/actWords';
+import { bottleWords } from '@/words/practice/actWords';
 import { practiceSays } from '@/words/practice/benchWords';
 
 interface Props {
@@ -28,7 +28,7 @@ export function BottleTools({ world, onAct }: Props) {
         {practiceSays.bottles}
       </Say>
       {lots.map((lot) => {
-        const what = cupLabelWords(lot.label, formats);
+        const what = bottleWords(lot.label, formats);
         const cup = cupFor(lot);
         return (
           <View key={lot.id} style={styles.lot}>
@@ -82,7 +82,7 @@ function SachetTools({ world, onAct }: Props) {
         {cups.map((cup) => (
           <Button
             key={cup.id}
-            label={practiceSays.dissolve(cupLabelWords(cup.label, formats))}
+            label={practiceSays.dissolve(bottleWords(cup.label, formats))}
             onPress={() =>
               onAct({
                 do: 'dissolve',

@@ -68,27 +68,24 @@ export function CupsGrid({ world, onAct }: Props) {
             : cup.liquid.volumeMl < 1
               ? practiceSays.cupEmpty
               : formats.temp(cup.liquid.tempC);
-        const whole = `${name} ${warm}`.trim();
         return (
           <View key={cup.id} style={styles.cell}>
             <Drop id={cup.id}>
               <Press
-                name={here ? practiceSays.isIn(whole) : practiceSays.dipIn(whole)}
+                name={here ? practiceSays.isIn(name) : practiceSays.dipIn(name)}
                 onPress={() => (here ? onAct({ do: 'stir' }) : onAct({ do: 'dip', cup: cup.id }))}
                 style={styles.cup}
               >
                 <CupDrawing cup={cup} here={here} />
-                <View style={styles.label}>
-                  <Say size="small" face="mono" bold style={styles.center}>
-                    {name}
-                  </Say>
-                  {warm ? (
-                    <Say size="tiny" tone="soft" style={styles.center}>
-                      {warm}
-                    </Say>
-                  ) : null}
-                </View>
+                <Say size="small" face="mono" bold style={styles.center}>
+                  {name}
+                </Say>
               </Press>
+              {warm ? (
+                <Say size="tiny" tone="soft" style={styles.center}>
+                  {warm}
+                </Say>
+              ) : null}
             </Drop>
           </View>
         );
@@ -100,7 +97,6 @@ export function CupsGrid({ world, onAct }: Props) {
 const styles = StyleSheet.create({
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
   cell: { width: '23%', maxWidth: 112 },
-  cup: { minHeight: 104 },
-  label: { alignItems: 'center' },
+  cup: { minHeight: 92 },
   center: { textAlign: 'center' },
 });

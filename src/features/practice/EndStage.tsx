@@ -88,7 +88,7 @@ export function EndStage({ opened, acts }: Props) {
         <Say key={line}>{line}</Say>
       ))}
       <View style={wide ? styles.wide : styles.narrow}>
-        <View style={styles.column}>
+        <View style={wide ? styles.column : styles.narrowColumn}>
           <Say size="large" face="slab" heading={2}>
             {practiceSays.costs}
           </Say>
@@ -125,7 +125,7 @@ export function EndStage({ opened, acts }: Props) {
           ) : null}
           {whole ? <KeepResult opened={opened} played={played} costs={costs} /> : null}
         </View>
-        <View style={styles.column}>
+        <View style={wide ? styles.column : styles.narrowColumn}>
           {practice.start.profile.ph && practice.crop.ph !== undefined ? (
             <TrueLine start={practice.start} end={played.world} />
           ) : null}
@@ -146,4 +146,5 @@ const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: space.s6 },
   narrow: { gap: space.s4 },
   column: { flex: 1, gap: space.s2, minWidth: 0 },
+  narrowColumn: { gap: space.s2 },
 });

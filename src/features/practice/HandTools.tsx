@@ -6,6 +6,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { CAP_WORDS, CLEANING_WORDS } from '@/words/practice/actWords';
 import { PASSING, practiceSays } from '@/words/practice/benchWords';
+import { PRACTICE_CAUTIONS } from '@/words/practice/taskWords';
 import { BottleTools } from './BottleTools';
 import { DoseTools } from './DoseTools';
 
@@ -100,7 +101,14 @@ export function FarTools({ world, onAct }: Props) {
           {tip.at === 'cap' ? null : <Row tools={FAR} onAct={onAct} />}
           <BottleTools world={world} onAct={onAct} />
           {tip.at === 'cup' ? null : (
-            <Row title={practiceSays.clean} tools={[...clean, ...film]} onAct={onAct} />
+            <>
+              <Row title={practiceSays.clean} tools={[...clean, ...film]} onAct={onAct} />
+              {world.profile.ph ? (
+                <Say size="tiny" tone="soft">
+                  {PRACTICE_CAUTIONS.solvent}
+                </Say>
+              ) : null}
+            </>
           )}
           <Row
             title={practiceSays.capIt}

@@ -86,7 +86,7 @@ export function PenKeys({ world, onAct }: Props) {
 /** The tip, for pointers: what it does there is a button too. */
 function PenHandle() {
   return (
-    <Drag id={PEN}>
+    <Drag id={PEN} title={practiceSays.dragIt}>
       <Svg width={44} height={FACE_PX} viewBox="0 0 44 84" aria-hidden>
         <Path
           d="M0 1L24 24V34H36Q43 42 36 50H24V60L0 83Z"

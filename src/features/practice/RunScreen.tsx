@@ -80,6 +80,9 @@ function NotThere() {
         />
       }
     >
+      <Say size="huge" face="slab" heading={1}>
+        {practiceSays.practice}
+      </Say>
       <Say>{practiceSays.notThere}</Say>
     </Screen>
   );

@@ -40,10 +40,12 @@ interface PartProps {
   readonly id: string;
   readonly children: ReactNode;
   readonly style?: CSSProperties;
+  /** Shown when the pointer rests on it. */
+  readonly title?: string;
 }
 
 /** Something to drag; for pointers only, hidden from keys and screen readers. */
-export function Dragged({ id, children, style }: PartProps) {
+export function Dragged({ id, children, style, title }: PartProps) {
   const { listeners, setNodeRef, transform } = useDraggable({ id });
   const moved = transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined;
   return createElement(
@@ -51,6 +53,7 @@ export function Dragged({ id, children, style }: PartProps) {
     {
       ref: setNodeRef,
       ...listeners,
+      title,
       style: { ...style, transform: moved, touchAction: 'none', cursor: 'grab', zIndex: 2 },
     },
     children,

@@ -13,6 +13,13 @@ export function cupLabelWords(label: CupLabel, formats: Formats): string {
   }
 }
 
+/** What a bottle or sachet holds, in words. */
+export function bottleWords(label: CupLabel, formats: Formats): string {
+  const what = cupLabelWords(label, formats);
+  if (label.kind === 'buffer') return `${what} buffer`;
+  return label.kind === 'standard' ? `${what} standard` : what;
+}
+
 const LIQUID = {
   tap: 'tap water',
   pure: 'pure water',

@@ -40,6 +40,7 @@ export const practiceSays = {
   faster: (times: number) => `×${times}`,
   cups: 'Cups',
   keys: 'Keys of the pen',
+  dragIt: 'Drag it to a cup',
   hands: 'What to do with the tip',
   more: 'More',
   less: 'Less',
@@ -68,7 +69,7 @@ export const practiceSays = {
   pourBase: 'Pour base',
   ml: 'Amount to pour',
   mlMessage: 'A number of mL between 0.1 and 500.',
-  pour: (what: string) => `Pour a fresh ${what}`,
+  pour: (what: string) => `Pour fresh ${what}`,
   pourBack: (what: string) => `Pour the ${what} back into its bottle`,
   bottle: (what: string, days: number, expired: boolean) =>
     `${what}, opened ${days === 0 ? 'today' : `${counted(days, 'day')} ago`}${expired ? ', past its date' : ''}`,

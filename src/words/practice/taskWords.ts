@@ -9,7 +9,7 @@ export interface TaskWords {
   readonly asks?: string;
   readonly choices?: Readonly<Record<string, string>>;
   /** What must be handled with care at a real bench. */
-  readonly caution?: 'acid' | 'solvent' | 'powder';
+  readonly caution?: 'acid' | 'powder';
 }
 
 export const TASK_WORDS: Readonly<Record<TaskId, TaskWords>> = {
