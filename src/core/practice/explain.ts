@@ -11,10 +11,10 @@ import {
   untilStill,
   type Act,
   type Probe,
-  type SimProfile,
   type World,
 } from '../simulated-pen';
 import { nernstSlopeMvPerPh } from '../electrode';
+import { PLAIN } from './tasks/pens';
 
 /** What a display shows over the time after a dip. */
 export interface Approached {
@@ -22,31 +22,11 @@ export interface Approached {
   readonly shownPh: number;
 }
 
-const PEN: SimProfile = {
-  ph: {
-    resolutionPh: 0.01,
-    accuracyPh: 0.1,
-    hasAtc: true,
-    family: 'technical',
-    cupsPh: [7, 4.01],
-    adjustable: true,
-    storesNominal: false,
-    press: {
-      by: 'button',
-      when: 'afterDip',
-      holdSeconds: 2,
-      confirmPress: false,
-      autoOffMinutes: null,
-    },
-  },
-  ec: null,
-};
-
 /** A pen at rest in the 7, about to go into the 4.01. */
 function before(probe: Partial<Probe>): World {
   const start = startWorld({
     seed: 1,
-    profile: PEN,
+    profile: PLAIN,
     probe: { ...NEW_PROBE, zeroMv: 0, efficiency: 1, ...probe },
     cups: [7, 4.01].map((nominalPh) => cupOf({ kind: 'buffer', nominalPh }, 21)),
   });

@@ -1,3 +1,4 @@
+import { kindOfNominal } from '../buffers';
 import {
   makeEcPlan,
   makePhPlan,
@@ -8,9 +9,17 @@ import {
 } from '../procedure';
 import { pressOfSide, TICKS_PER_S, type Side, type SimProfile, type World } from '../simulated-pen';
 
+/** Where the buffers' tables begin and end, °C. */
+const ALWAYS = [0, 50] as const;
+
 /** The plan that the real Bench would make for a side of this pen at this temperature. */
 function planFor(profile: SimProfile, side: Side, tempC: number): BenchPlan {
-  const sitting = { tempC, policy: 'normal' as const, lotFor: () => undefined };
+  // A cup of a value that no recipe has stays at it: its own label tells no more.
+  const lotFor = (nominal: number) =>
+    side === 'ec' || kindOfNominal(nominal)
+      ? undefined
+      : { lotId: String(nominal), labelTable: ALWAYS.map((at) => ({ tempC: at, value: nominal })) };
+  const sitting = { tempC, policy: 'normal' as const, lotFor };
   if (side === 'ph') return makePhPlan(profile.ph!, sitting);
   const plan = makeEcPlan(profile.ec!, sitting);
   return pressOfSide(profile, 'ec').by === 'none' ? { ...plan, adjustable: false } : plan;
@@ -62,5 +71,7 @@ export function noteFor({ tip, cups, points }: World): string | undefined {
   const { cup } = tip;
   const kind = cups[cup]?.label.kind;
   if (kind !== 'buffer' && kind !== 'standard') return cup;
-  return points.length > 0 ? `confirm ${cup}` : `found ${cup}`;
+  // Points of the other side say nothing of this one.
+  const setBefore = points.some((point) => cups[point.cup]?.label.kind === kind);
+  return setBefore ? `confirm ${cup}` : `found ${cup}`;
 }

@@ -1,10 +1,11 @@
-import { bufferPhAt, kindOfNominal } from '../buffers';
+import { bufferPhAt } from '../buffers';
 import { withinTolerance } from '../calibration';
 import {
   act,
   displayOf,
   onDisplay,
   pressOfSide,
+  recipeOf,
   standardDisplay,
   type Act,
   type Cup,
@@ -45,9 +46,8 @@ export function targetOf(world: World, cup: Cup): number | undefined {
   const tempC = cup.liquid.tempC;
   if (cup.label.kind === 'buffer' && profile.ph) {
     const { nominalPh } = cup.label;
-    const kind = kindOfNominal(nominalPh);
-    const at = kind && bufferPhAt({ kind, nominalPh }, tempC);
-    const ph = profile.ph.storesNominal || !at?.ok ? nominalPh : at.value;
+    const at = bufferPhAt(recipeOf(nominalPh), tempC);
+    const ph = profile.ph.storesNominal || !at.ok ? nominalPh : at.value;
     return onDisplay(ph, profile.ph.resolutionPh);
   }
   if (cup.label.kind === 'standard' && profile.ec) {

@@ -1,4 +1,10 @@
-import { bufferPhAt, kindOfNominal, type BufferKind } from '../buffers';
+import {
+  BUFFER_FAMILIES,
+  bufferPhAt,
+  kindOfNominal,
+  type BufferKind,
+  type FamilyMember,
+} from '../buffers';
 import type { AcidSystem } from './acidSystems';
 import { NO_ACIDS, withPh, type Liquid } from './liquid';
 
@@ -32,14 +38,25 @@ const plain = ({ volumeMl, tempC }: Amount): Liquid => ({
   soapShare: 0,
 });
 
-/** A fresh buffer by its printed value; throws `RangeError` for a value no recipe has. */
+/** Recipes by their values at 25 °C. */
+const BY_VALUE = Object.values(BUFFER_FAMILIES).flat();
+
+/** The recipe a printed value stands for: its own, or for a value that no recipe has the nearest one. */
+export function recipeOf(nominalPh: number): FamilyMember {
+  const known = kindOfNominal(nominalPh);
+  if (known) return { kind: known, nominalPh };
+  const away = (one: FamilyMember) => Math.abs(one.nominalPh - nominalPh);
+  const nearest = BY_VALUE.reduce((best, one) => (away(one) < away(best) ? one : best));
+  return { kind: nearest.kind, nominalPh };
+}
+
+/** A fresh buffer by its printed value; of a value that no recipe has, made like the nearest one. */
 export function freshBuffer(nominalPh: number, amount: Amount): Liquid {
-  const kind = kindOfNominal(nominalPh);
-  const at25 = kind && bufferPhAt({ kind, nominalPh }, 25);
-  if (!kind || !at25?.ok) throw new RangeError(`no buffer recipe for ${nominalPh}`);
-  const { molPerL, ecMsPerCm } = RECIPES[kind];
+  const recipe = recipeOf(nominalPh);
+  const at25 = bufferPhAt(recipe, 25);
+  const { molPerL, ecMsPerCm } = RECIPES[recipe.kind];
   const made = { ...plain(amount), molPerL: { ...NO_ACIDS, ...molPerL } };
-  return withPh({ ...made, ecOther25MsPerCm: ecMsPerCm }, at25.value);
+  return withPh({ ...made, ecOther25MsPerCm: ecMsPerCm }, at25.ok ? at25.value : nominalPh);
 }
 
 /** A fresh standard of potassium chloride by its value at 25 °C, mS/cm. */

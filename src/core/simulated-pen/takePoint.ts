@@ -1,7 +1,8 @@
-import { BUFFER_FAMILIES, bufferPhAt, kindOfNominal, type FamilyMember } from '../buffers';
+import { BUFFER_FAMILIES, bufferPhAt, type FamilyMember } from '../buffers';
 import { FACTORY_PH, GAIN_LIMITS, shownPh, storeFrom, type StoredPoint } from './calibrationStore';
 import { compensatedSignal, standardDisplay } from './cell';
 import { measured, refused, type Firmware, type Signal } from './firmwareState';
+import { recipeOf } from './recipes';
 import type { SimProfile } from './traits';
 
 /** A buffer is recognised within this distance of its value on the maker's own scale, pH. */
@@ -19,10 +20,7 @@ function recognised(
   const side = profile.ph!;
   const at = firmware.points.length;
   const expected = side.cupsPh[at] ?? side.cupsPh[0]!;
-  const member = (nominalPh: number): FamilyMember | undefined => {
-    const kind = kindOfNominal(nominalPh);
-    return kind && { kind, nominalPh };
-  };
+  const member = recipeOf;
   const picks = side.press.picksBy;
   if (picks && firmware.picked > 0) {
     const chosen = picks.indexOf(firmware.picked);
@@ -31,7 +29,9 @@ function recognised(
   if (side.oneBottle) return member(expected);
   const raw = shownPh(FACTORY_PH, signal.mv, signal.sensorC, side.hasAtc);
   const away = (each: FamilyMember) => Math.abs(each.nominalPh - raw);
-  const [nearest] = [...BUFFER_FAMILIES[side.family]].sort((a, b) => away(a) - away(b));
+  const [nearest] = [member(expected), ...BUFFER_FAMILIES[side.family]].sort(
+    (a, b) => away(a) - away(b),
+  );
   if (!nearest || away(nearest) > RECOGNISED_WITHIN_PH) return undefined;
   // The first point sets the zero: only the buffer it asks for will do.
   const isExpected = Math.abs(nearest.nominalPh - expected) < 0.2;

@@ -24,6 +24,8 @@ import { withoutWaiting } from './withoutWaiting';
 interface Props {
   readonly opened: Opened;
   readonly acts: readonly Act[];
+  /** The same bench once more, from the beginning. */
+  readonly onAgain: () => void;
 }
 
 /** One kind of mistake with what it cost. */
@@ -46,7 +48,7 @@ function CostPart({ cost }: { readonly cost: Cost }) {
 }
 
 /** The end of a run: how it ended, what it cost, what was right, what to try next. */
-export function EndStage({ opened, acts }: Props) {
+export function EndStage({ opened, acts, onAgain }: Props) {
   const { practice, code } = opened;
   const router = useRouter();
   const wide = useIsWide();
@@ -55,7 +57,6 @@ export function EndStage({ opened, acts }: Props) {
   const rights = rightsOf(practice, played);
   const after = taskAfter(practice.id);
   const [dearest] = costs;
-  const again = code ? paths.practiceRun(code) : paths.practice;
   const onward = () => {
     if (dearest && practice.id !== 'free')
       router.replace(paths.practiceRun(codeOf({ id: practice.id, seed: anySeed() })));
@@ -135,7 +136,7 @@ export function EndStage({ opened, acts }: Props) {
           {withoutWaiting(played, practice).map((one, at) => (
             <DoneLine key={at} one={one} withMistakes />
           ))}
-          <Button label={practiceSays.again} onPress={() => router.replace(again)} />
+          <Button label={practiceSays.again} onPress={onAgain} />
         </View>
       </View>
     </Screen>

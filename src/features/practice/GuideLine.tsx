@@ -22,8 +22,8 @@ function linesOf(practice: Practice, world: World, formats: Formats): readonly s
   const sides: readonly Side[] = world.profile.ec && world.profile.ph ? ['ec', 'ph'] : [side];
   for (const each of sides) {
     const guide = guideStep(world, each);
-    if (guide.step.kind !== 'finish' || each === sides.at(-1))
-      return guideLines(guide, world, formats);
+    const through = guide.step.kind === 'finish' || guide.step.kind === 'asFoundGood';
+    if (!through || each === sides.at(-1)) return guideLines(guide, world, formats);
   }
   return [];
 }

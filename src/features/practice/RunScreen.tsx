@@ -1,12 +1,11 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { usePensById } from './usePensById';
 import { AGES_DAYS, FAULTS, type Fault } from '@/core/practice';
 import type { Act } from '@/core/simulated-pen';
 import { paths } from '@/shell/navigation/paths';
-import { Button } from '@/ui/button';
-import { Screen, Skeleton } from '@/ui/layout';
-import { Say } from '@/ui/text';
+import { NotThere } from '@/features/parts/NotThere';
+import { Skeleton } from '@/ui/layout';
 import { loadingSays } from '@/words/shell/loading';
 import { practiceSays } from '@/words/practice/benchWords';
 import { BenchStage } from './BenchStage';
@@ -27,7 +26,11 @@ export function RunScreen() {
 
 function CodeRun({ code }: { readonly code: string }) {
   const [opened] = useState(() => openCode(code));
-  return opened ? <Started opened={opened} /> : <NotThere />;
+  return opened ? (
+    <Started opened={opened} />
+  ) : (
+    <NotThere title={practiceSays.notThere} label={practiceSays.practice} href={paths.practice} />
+  );
 }
 
 function OwnRun(of: { readonly penId: string; readonly age: number; readonly fault: string }) {
@@ -37,7 +40,10 @@ function OwnRun(of: { readonly penId: string; readonly age: number; readonly fau
   const pen = pens.get(of.penId);
   const ageDays = AGES_DAYS.find((days) => days === of.age) ?? AGES_DAYS[0];
   const fault: Fault = FAULTS.find((one) => one === of.fault) ?? 'none';
-  if (!pen) return <NotThere />;
+  if (!pen)
+    return (
+      <NotThere title={practiceSays.notThere} label={practiceSays.practice} href={paths.practice} />
+    );
   return <OwnStarted key={of.penId} {...{ pen, ageDays, fault, seed }} />;
 }
 
@@ -60,30 +66,8 @@ function OwnStarted({
 function Started({ opened }: { readonly opened: Opened }) {
   const [acts, setActs] = useState<readonly Act[]>();
   return acts ? (
-    <EndStage opened={opened} acts={acts} />
+    <EndStage opened={opened} acts={acts} onAgain={() => setActs(undefined)} />
   ) : (
     <BenchStage practice={opened.practice} onFinish={setActs} />
-  );
-}
-
-function NotThere() {
-  const router = useRouter();
-  return (
-    <Screen
-      actions={
-        <Button
-          kind="main"
-          wet
-          grow
-          label={practiceSays.practice}
-          onPress={() => router.navigate(paths.practice)}
-        />
-      }
-    >
-      <Say size="huge" face="slab" heading={1}>
-        {practiceSays.practice}
-      </Say>
-      <Say>{practiceSays.notThere}</Say>
-    </Screen>
   );
 }

@@ -28,6 +28,8 @@ const SETS = [
   { family: 'technical' as const, cupsPh: [7, 4.01, 10.01] },
   { family: 'technical' as const, cupsPh: [7] },
   { family: 'technical-7.01' as const, cupsPh: [7.01, 4.01] },
+  // A value that no recipe has.
+  { family: 'technical' as const, cupsPh: [7, 5.2] },
   { family: 'sachet' as const, cupsPh: [6.86, 4] },
   { family: 'sachet' as const, cupsPh: [6.86, 4, 9.18] },
 ];

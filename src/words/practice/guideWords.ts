@@ -12,6 +12,8 @@ export function guideLines(
 ): readonly string[] {
   if (tip.at === 'cap' && step.kind === 'dip') return ['Take the cap off upright.'];
   if (!firmware.on && step.kind === 'dip') return ['Switch the pen on.'];
+  if (firmware.side !== plan.quantity && step.kind === 'dip')
+    return [`Press MODE: the ${plan.quantity === 'ph' ? 'pH' : 'EC'} comes next.`];
   switch (step.kind) {
     case 'dip':
       return dipLines(plan, step, {
@@ -25,7 +27,7 @@ export function guideLines(
       ];
     case 'asFoundGood':
       return [
-        'Both are within tolerance. Nothing to adjust: rinse, and cap it with storage solution.',
+        'It is within its tolerance. Nothing to adjust: rinse, and cap it with storage solution.',
       ];
     case 'asFoundOut':
       return ['It is outside its tolerance. Adjust it, the first cup first.'];
