@@ -127,7 +127,9 @@ test('the pen is dragged to a cup', async ({ page }) => {
   const from = (await tip.boundingBox())!;
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
   await page.mouse.down();
-  await page.mouse.move(to.x + to.width / 2, to.y + 20, { steps: 6 });
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height + 20, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, to.y + 20, { steps: 12 });
+  await page.mouse.move(to.x + to.width / 2 + 2, to.y + 22);
   await page.mouse.up();
   await expect(page.getByRole('button', { name: 'The tip is in the 4.01' })).toBeVisible();
 });
