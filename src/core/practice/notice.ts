@@ -239,12 +239,12 @@ function atCare({ before, what, past }: Look): readonly Noticed[] {
       if (found || cleanedBefore || what.how === 'warmWater') return [];
       const side = before.firmware.side;
       const cups = checkCups(before, side);
+      const on: readonly Act[] = before.firmware.on ? [] : [{ do: 'power' }];
       const read = cups.flatMap((cup): readonly Act[] => [
-        ...(before.firmware.on ? [] : [{ do: 'power' } as const]),
         ...into(cup.id),
         { do: 'note', what: `found ${cup.id}` },
       ]);
-      return cups.length > 0 ? [noticed('cleanedFirst', ...read, what)] : [];
+      return cups.length > 0 ? [noticed('cleanedFirst', ...on, ...read, what)] : [];
     }
     case 'dissolve':
       return [

@@ -36,9 +36,10 @@ export function StillPanel({ bench, plan, whenStill, penCode, onStill }: Props) 
   const formats = useFormats();
   const watch = stillWatch(bench.draft, nowMs);
   const seen = useSeenValues(bench, plan, penCode);
+  const live = seen.isLive(nowMs);
   const called = useRef(watch.still);
   const recordLive = useEffectEvent(() => {
-    if (seen.isLive) onStill?.();
+    if (seen.isLive(Date.now())) onStill?.();
   });
   useEffect(() => {
     if (watch.still && !called.current) {
@@ -97,12 +98,12 @@ export function StillPanel({ bench, plan, whenStill, penCode, onStill }: Props) 
           <Say size="small">{words}</Say>
         </View>
       ) : null}
-      {seen.isLive ? (
+      {live ? (
         <Say size="small" tone="soft">
           {onStill ? dipSays.liveRecords : dipSays.liveWaits}
         </Say>
       ) : null}
-      {watch.still || seen.isLive ? null : (
+      {watch.still || live ? null : (
         <Button kind="text" label={dipSays.noteAndWait} onPress={seen.noteTyped} />
       )}
     </View>

@@ -9,6 +9,9 @@ import { parseDecimal } from '@/words';
 import type { Seen } from '@/words/bench/stillWords';
 import type { Bench } from './useBench';
 
+/** A source that was silent for so long has stopped, ms: it is to tell its value each second. */
+const STOPPED_MS = 3000;
+
 /** Live values beyond this say nothing more. */
 const MOST = 600;
 
@@ -56,5 +59,7 @@ export function useSeenValues(bench: Bench, plan: BenchPlan, penCode: string) {
       stillSinceMs: moved ? atMs : (draft.stillSinceMs ?? atMs),
     });
   };
-  return { samples, noteTyped, isLive: live.length > 0 };
+  /** Whether values still come: one that stopped coming tells nothing of standing still. */
+  const isLive = (nowMs: number) => nowMs - (live.at(-1)?.atMs ?? -Infinity) <= STOPPED_MS;
+  return { samples, noteTyped, isLive };
 }

@@ -2,6 +2,7 @@ import { noteFor } from '@/core/practice';
 import { displayOf, shownValue, type Act, type World } from '@/core/simulated-pen';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
+import { SCALE_LABEL } from '@/words';
 import { practiceSays } from '@/words/practice/benchWords';
 
 interface Props {
@@ -14,7 +15,8 @@ export function NoteButton({ world, onAct }: Props) {
   const formats = useFormats();
   const value = shownValue(world);
   const what = noteFor(world);
-  const { resolution } = displayOf(world);
+  const { resolution, unit } = displayOf(world);
+  const unitWord = unit === 'pH' ? unit : SCALE_LABEL[unit];
   const ready = value !== undefined && what !== undefined;
   return (
     <Button
@@ -24,7 +26,7 @@ export function NoteButton({ world, onAct }: Props) {
       label={
         value === undefined
           ? practiceSays.note
-          : practiceSays.noteShown(formats.shown(value, resolution))
+          : practiceSays.noteShown(formats.shown(value, resolution), unitWord)
       }
       onPress={() => (ready ? onAct({ do: 'note', what }) : undefined)}
     />

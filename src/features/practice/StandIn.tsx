@@ -11,15 +11,19 @@ export function StandIn({ profile, code, stands, adjusts = false }: StandInProps
     if (adjusts) adjustedWhereItStands(code);
     for (const sample of toldBy(code)) channel.postMessage(sample);
   });
+  const put = useEffectEvent((there: string) =>
+    putInto(code, profile, JSON.parse(there) as Stands),
+  );
   useEffect(() => {
     if (typeof BroadcastChannel === 'undefined') return undefined;
-    putInto(code, profile, JSON.parse(where) as Stands);
+    put(where);
     const channel = new BroadcastChannel(SAMPLE_CHANNEL);
     const timer = setInterval(() => second(channel), 1000);
     return () => {
       clearInterval(timer);
       channel.close();
     };
-  }, [code, profile, where]);
+    // An answer that comes anew is the same pen: it stays where it stands.
+  }, [code, where]);
   return null;
 }

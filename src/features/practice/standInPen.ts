@@ -62,6 +62,7 @@ export function putInto(code: string, profile: SimProfile, stands: Stands): void
     { do: 'stir' },
     { do: 'tapOff' },
   ] as const;
+  adjustedIn.delete(code);
   worlds.set(code, acts.reduce<World>(act, shows));
 }
 
@@ -78,17 +79,15 @@ export function adjustedWhereItStands(code: string): void {
   const world = worlds.get(code);
   if (!world || world.tip.at !== 'cup') return;
   const { cup: id } = world.tip;
-  const place = `${id}`;
   const cup = world.cups[id];
   const atRest =
     Math.abs(world.probe.glassMv - endMv(world)) < AT_REST_MV && world.exchanged > 0.99;
-  if (!cup || !atRest || adjustedIn.get(code) === place || targetOf(world, cup) === undefined)
-    return;
+  if (!cup || !atRest || adjustedIn.get(code) === id || targetOf(world, cup) === undefined) return;
   const hands = handsAt(world);
   const cups = world.profile.ph?.cupsPh ?? [];
   const at = cup.label.kind === 'buffer' ? cups.indexOf(cup.label.nominalPh) : 0;
   setPoint(hands, cup, Math.max(0, at));
-  adjustedIn.set(code, place);
+  adjustedIn.set(code, id);
   worlds.set(code, hands.world());
 }
 

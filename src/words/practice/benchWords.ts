@@ -61,7 +61,7 @@ export const practiceSays = {
   wetFilm: 'Wet-film test',
   cap: 'Cap: storage solution',
   note: 'Write it down',
-  noteShown: (shown: string) => `Write down ${shown}`,
+  noteShown: (shown: string, unit: string) => `Write down ${shown} ${unit}`,
   intoJar: 'Into the jar, diluted 1 in 50',
   drops: (drops: number) => `+ ${counted(drops, 'drop')}`,
   intoTank: 'Into the tank',
@@ -96,7 +96,7 @@ export const practiceSays = {
   wasIt: (ph: string) => `${ph} pH`,
   trueLine: 'How far off it is, by pH',
   trueLineAbout: (atStart: string, atEnd: string) =>
-    `At pH 6 it read ${atStart} off at the start (dashed), ${atEnd} now.`,
+    `At pH 6 it read ${atStart} off at the start (dashed), ${atEnd} when you finished.`,
   notThere: 'There is no such task.',
   saved: 'Kept with your results.',
   keepAgain: 'Try again',
