@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
-import { demoUrl, goTo, press } from './support/grower';
+import { addPen, demoUrl, goTo, ownUrl, press, startCheck } from './support/grower';
 
 test('in the demo a simulated pen fills Read by itself, and can be let go of', async ({ page }) => {
   await page.goto(demoUrl());
@@ -39,6 +39,21 @@ test('at the Bench it stands in the cup by itself, and what stands still is reco
   for (let second = 0; second < 150 && !(await next.isVisible()); second += 1)
     await page.clock.runFor(1000);
   await expect(next).toBeVisible();
+});
+
+test('a source that falls silent is not recorded as standing still', async ({ page }) => {
+  await page.clock.install();
+  await page.goto(ownUrl());
+  await addPen(page, /^pH, two points/, 'P1');
+  await startCheck(page, 'Check', '25');
+  await page.evaluate(() => new BroadcastChannel('zolder-samples').postMessage({ shown: 7.01 }));
+  await expect(page.getByRole('textbox', { name: /^Shows/ })).toHaveValue('7.01');
+  await expect(page.getByText('Values come live.')).toBeVisible();
+  for (let second = 0; second < 40; second += 1) await page.clock.runFor(1000);
+  await expect(page.getByText(/^Still for 30 s/)).toBeVisible();
+  await expect(page.getByText('Values come live.')).toHaveCount(0);
+  // It is still the hand's to record.
+  await expect(page.getByRole('button', { name: 'Record 7.01 pH' })).toBeVisible();
 });
 
 /** Frames a page draws in so many milliseconds. */

@@ -1,5 +1,5 @@
 import { bufferPhAt } from '../buffers';
-import { withinTolerance } from '../calibration';
+import { TOLERANCE, withinTolerance } from '../calibration';
 import {
   act,
   displayOf,
@@ -72,9 +72,6 @@ export function checkCups(world: World, side: Side): readonly Cup[] {
   );
 }
 
-/** How far off as found still counts as good, pH or share. Zolder’s normal policy. */
-const GOOD_WITHIN = { ph: 0.05, ec: 0.03 } as const;
-
 /** Whether a display is within tolerance of what it should show in a cup. */
 export function isGood(world: World, cup: Cup, shown: number): boolean {
   const target = targetOf(world, cup);
@@ -82,7 +79,7 @@ export function isGood(world: World, cup: Cup, shown: number): boolean {
   const side = sideOfCup(cup);
   const { profile } = world;
   const resolution = side === 'ph' ? profile.ph!.resolutionPh : profile.ec!.resolution;
-  const tolerance = side === 'ph' ? GOOD_WITHIN.ph : GOOD_WITHIN.ec * target;
+  const tolerance = side === 'ph' ? TOLERANCE.ph.normal : TOLERANCE.ec.normal * target;
   return withinTolerance(shown, { target, tolerance, resolution }).within;
 }
 

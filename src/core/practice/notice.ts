@@ -6,7 +6,9 @@ import {
   liquidEcMsPerCm,
   liquidPh,
   mixed,
+  SACHET_ML,
   shownPh,
+  WETTED_GREASE,
   type Act,
   type Cup,
   type StoredIn,
@@ -54,11 +56,11 @@ function stillToGo(world: World): number {
 }
 
 /** Whether what clings to the tip moves the cup it is dipped in: buffer, feed, storage salt, rinse drops. */
-function spoilsCup(world: World, into: Cup): boolean {
+function spoilsCup(world: World, cup: Cup): boolean {
   const { film } = world.tip.at === 'air' ? world : act(world, LIFT);
-  const own = cupLiquid(world, into);
+  const own = cupLiquid(world, cup);
   const after = mixed(own, film);
-  const side = sideOfCup(into);
+  const side = sideOfCup(cup);
   return side === 'ec'
     ? Math.abs(liquidEcMsPerCm(after) / liquidEcMsPerCm(own) - 1) > SPOILS_REL
     : Math.abs(liquidPh(after) - liquidPh(own)) > SPOILS_PH;
@@ -68,18 +70,19 @@ const LIFT: Act = { do: 'lift' };
 
 function atDip({ before, what }: Look): readonly Noticed[] {
   if (what.do !== 'dip') return [];
-  const into = before.cups[what.cup];
+  const cup = before.cups[what.cup];
   const kinds = ['buffer', 'standard', 'jar'];
-  if (!into || !kinds.includes(into.label.kind)) return [];
-  if (cupNow(before)?.id === into.id) return [];
-  return spoilsCup(before, into) ? [noticed('unrinsed', ...RINSED, what)] : [];
+  if (!cup || !kinds.includes(cup.label.kind)) return [];
+  if (cupNow(before)?.id === cup.id) return [];
+  return spoilsCup(before, cup) ? [noticed('unrinsed', ...RINSED, what)] : [];
 }
 
 /** Whether an act stored a point, and what the pen now takes the cup for. */
 function stored(before: World, after: World): { readonly taken: number } | undefined {
   const [was, is] = [before.firmware, after.firmware];
+  // A pen that was switched off goes back to what it had: no point was set.
+  if (after.points.length === before.points.length) return undefined;
   if (is.ecGain !== was.ecGain) return { taken: NaN };
-  if (is.ph === was.ph || is.mode === 'error') return undefined;
   const { mv, sensorC } = { mv: after.probe.glassMv, sensorC: after.probe.sensorC };
   return { taken: shownPh(is.ph, mv, sensorC, after.profile.ph?.hasAtc ?? true) };
 }
@@ -117,6 +120,9 @@ function settledAct(world: World, what: Act): readonly Act[] {
   return [what];
 }
 
+/** Glass and reference below these shift back by more than a display shows as they recover. */
+const READY = { hydration: 0.8, reference: 0.7 } as const;
+
 function atPoint(look: Look): readonly Noticed[] {
   const { before, what } = look;
   if (!['cal', 'turn', 'wait', 'waitStill'].includes(what.do)) return [];
@@ -127,7 +133,8 @@ function atPoint(look: Look): readonly Noticed[] {
   const again = settledAct(before, what);
   if (foundGood(before)) return [{ ...noticed('adjustedGood'), until: 'cap' }];
   const found: Noticed[] = [];
-  if (before.probe.hydration < 0.8 || before.probe.reference < 0.7)
+  const dry = before.probe.hydration < READY.hydration || before.probe.reference < READY.reference;
+  if (dry && sideOfCup(cup) === 'ph')
     found.push(
       noticed(
         'noSoak',
@@ -152,7 +159,7 @@ function atCell(before: World, cup: Cup, again: readonly Act[]): readonly Notice
   const { bubble, grease } = before.cell;
   return [
     ...(bubble ? [noticed('bubble', { do: 'tapOff' }, { do: 'waitStill' }, ...again)] : []),
-    ...(grease > 0.15
+    ...(grease > WETTED_GREASE
       ? [
           noticed(
             'greaseLeft',
@@ -217,6 +224,9 @@ function atDial({ before, what, past, practice }: Look): readonly Noticed[] {
   return [noticed('slopeFirst', ...into(neutral.id), zero, ...into(cup.id), what)];
 }
 
+/** Water for a sachet is measured to this, mL. */
+const MEASURED_WITHIN_ML = 5;
+
 /** What the cap may hold for days. */
 const WET: readonly StoredIn[] = ['storage', 'ph4', 'buffer', 'dampPaper', 'tapWater'];
 
@@ -229,7 +239,8 @@ function atCare({ before, what, past }: Look): readonly Noticed[] {
     case 'pourBack':
       return [noticed('pouredBack')];
     case 'cap':
-      return WET.includes(what.with)
+      // A conductivity cell alone is stored clean and dry.
+      return WET.includes(what.with) || before.profile.ph === null
         ? []
         : [noticed('storedWrong', { do: 'cap', with: 'storage' })];
     case 'clean': {
@@ -249,9 +260,9 @@ function atCare({ before, what, past }: Look): readonly Noticed[] {
     case 'dissolve':
       return [
         ...(what.spoonRinsed ? [] : [noticed('spoonNotRinsed', { ...what, spoonRinsed: true })]),
-        ...(Math.abs(what.waterMl - 250) <= 5
+        ...(Math.abs(what.waterMl - SACHET_ML) <= MEASURED_WITHIN_ML
           ? []
-          : [noticed('wrongWater', { ...what, waterMl: 250 })]),
+          : [noticed('wrongWater', { ...what, waterMl: SACHET_ML })]),
       ];
     default:
       return [];

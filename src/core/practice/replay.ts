@@ -3,6 +3,7 @@ import {
   liquidOf,
   liquidPh,
   rested,
+  SCRUB_LEAVES,
   trueErrorEcRel,
   trueErrorPh,
   type Act,
@@ -77,7 +78,7 @@ function outcomeOf(practice: Practice, world: World): Outcome {
   const later = rested({ ...world, cups }, laterH);
   const cleanedLater: World = {
     ...later,
-    cell: { ...later.cell, grease: later.cell.grease * 0.12 },
+    cell: { ...later.cell, grease: later.cell.grease * SCRUB_LEAVES },
   };
   const ec = crop.ecMsPerCm;
   // Grease goes at the next cleaning: a pen adjusted over it is off from then on.
@@ -88,7 +89,8 @@ function outcomeOf(practice: Practice, world: World): Outcome {
     ...(ec === undefined
       ? {}
       : { errorEcRel: errorsEc.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a)) }),
-    wornDays: Math.max(0, later.probe.wornDays - start.probe.wornDays),
+    // A pen without a pH side has no glass to wear.
+    wornDays: start.profile.ph ? Math.max(0, later.probe.wornDays - start.probe.wornDays) : 0,
     bufferMl: world.pouredMl,
     productMl: world.productMl,
     tankOffPh: tankOffPh(world),
@@ -96,6 +98,14 @@ function outcomeOf(practice: Practice, world: World): Outcome {
     minutes: world.tick / TICKS_PER_MINUTE,
   };
 }
+
+/** An answer can be changed until the end: only the last one to a question counts. */
+const lastAnswers = (acts: readonly Act[]): readonly Act[] =>
+  acts.filter(
+    (one, at) =>
+      one.do !== 'answer' ||
+      !acts.slice(at + 1).some((later) => later.do === 'answer' && later.question === one.question),
+  );
 
 /** A replay does not go on for ever: an act may be put right so often. */
 const MOST_FIXES = 3;
@@ -122,12 +132,14 @@ export function play(practice: Practice, acts: readonly Act[], without?: Mistake
     }
     const { tick } = world;
     world = act(world, what);
-    if (what.do === 'answer') world = practice.answered?.(world, what.choice) ?? world;
     past.push({ act: what, tick });
     steps.push({ act: what, tick, mistakes: [...new Set(seen.map(({ kind }) => kind))] });
   };
-  for (const one of acts) go(one, 0);
-  if (world.tip.at === 'air' && acts.length > 0) {
+  for (const one of lastAnswers(acts)) go(one, 0);
+  for (const choice of Object.values(world.answers))
+    world = practice.answered?.(world, choice) ?? world;
+  const glass = practice.start.profile.ph !== null;
+  if (world.tip.at === 'air' && acts.length > 0 && glass) {
     if (without === 'leftDry') go({ do: 'cap', with: 'storage' }, MOST_FIXES);
     else
       steps.push({

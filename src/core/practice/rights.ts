@@ -33,7 +33,8 @@ export function rightsOf(practice: Practice, { steps, world, outcome }: Played):
     soaked: steps.some(({ act }) => act.do === 'rest' && act.hours >= 8) && none('noSoak'),
     cleanFace: did('wetFilm') && world.wetFilm === true && none('greaseLeft'),
     patient: did('dose') && none('chased', 'dosedTwice', 'tooMuchAtOnce'),
-    storedWet: world.tip.at === 'cap' && none('storedWrong', 'leftDry', 'wiped'),
+    storedWet:
+      world.tip.at === 'cap' && world.cap !== 'dry' && none('storedWrong', 'leftDry', 'wiped'),
     answered: practice.questions.length > 0 && did('answer') && none('wrongAnswer'),
   };
   return RIGHTS.filter((right) => truths[right]);

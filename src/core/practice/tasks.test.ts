@@ -1,5 +1,7 @@
 import {
   costsOf,
+  dipWell,
+  handsAt,
   neededMl,
   play,
   practiceOf,
@@ -11,6 +13,7 @@ import {
   type Outcome,
   type TaskId,
 } from './index';
+import { PLAIN } from './tasks/pens';
 
 const SEEDS = [42, 977];
 
@@ -101,6 +104,57 @@ test('a pen left in the air dries, and a day of it costs life and leaves it off'
   const [cost] = costsOf(practice, left);
   expect(cost?.kind).toBe('leftDry');
   expect(cost!.wornDays).toBeGreaterThan(3);
+});
+
+test('an answer can be changed until the end: only the last one counts, both ways', () => {
+  const practice = practiceOf('oldSlow', 42);
+  const right = rightWay(practice);
+  const keep = { do: 'answer', question: 'keepIt', choice: 'keep' } as const;
+  const first = play(practice, [keep, ...right]);
+  expect(first.steps.flatMap(({ mistakes }) => mistakes)).toEqual([]);
+  expect(first.outcome.errorPh).toBeCloseTo(play(practice, right).outcome.errorPh!, 1);
+  const last = play(practice, [...right, keep]);
+  expect(last.steps.flatMap(({ mistakes }) => mistakes)).toContain('wrongAnswer');
+  expect(last.outcome.errorPh!).toBeLessThan(-0.1);
+});
+
+test('a conductivity cell alone is put away dry, and its glass does not wear', () => {
+  const practice = practiceOf('bubble', 42);
+  const dry = [...rightWay(practice).slice(0, -1), { do: 'cap', with: 'dry' } as const];
+  const { steps, outcome, world } = play(practice, dry);
+  expect(steps.flatMap(({ mistakes }) => mistakes)).toEqual([]);
+  expect(outcome.wornDays).toBe(0);
+  expect(rightsOf(practice, play(practice, dry))).not.toContain('storedWet');
+  expect(world.cap).toBe('dry');
+});
+
+/* Held short of calibrating, such a pen switches off and forgets its first point. */
+test('a point that is lost is no point set', () => {
+  const { start } = practiceOf('cold16', 42);
+  const press = { ...PLAIN.ph!.press, holdPastOff: true, holdSeconds: 5 };
+  const loses = {
+    ...PLAIN,
+    ph: { ...PLAIN.ph!, press: { ...press, between: 'offLosesPoints' } },
+  } as const;
+  const practice = { ...practiceOf('cold16', 42), start: { ...start, profile: loses } };
+  const hands = handsAt(practice.start);
+  hands.do({ do: 'uncap' }, { do: 'power' });
+  dipWell(hands, '7');
+  hands.do({ do: 'cal', seconds: 5 }, { do: 'wait', seconds: 4 });
+  dipWell(hands, '4.01');
+  hands.do({ do: 'cal', seconds: 2 });
+  expect(hands.world().firmware.on).toBe(false);
+  expect(play(practice, hands.acts()).steps.at(-1)!.mistakes).toEqual([]);
+});
+
+test('cleaned first with the pen off: the replay reads every cup', () => {
+  const practice = practiceOf('lookBack', 42);
+  const acts = SLIPS.lookBack.acts(practice);
+  const { world } = play(practice, acts, 'cleanedFirst');
+  const read = ['found 7', 'found 4.01'].map((name) =>
+    world.notes.findIndex(({ what }) => what === name),
+  );
+  expect(read).toEqual([0, 1]);
 });
 
 /* 1 meq/L in 100 L is 0.1 mol; the acid has 10 · 38 · 1.235/63.01 = 7.448 mol/L: 13.4 mL. */

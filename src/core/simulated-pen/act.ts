@@ -4,6 +4,7 @@ import { byHand, CLEANING_S, cleaned, lifted } from './hands';
 import { pressKey, turned, type PenKey } from './keys';
 import { dissolved, dosed, dropped, poured, pouredBack } from './pourings';
 import { measuredValue, shownValue } from './shown';
+import { WETTED_GREASE } from './cell';
 import type { Act, World } from './world';
 
 const MOST_STILL_S = 900;
@@ -135,7 +136,7 @@ function doneAt(world: World, what: Act): World {
     case 'clean':
       return cleaned(lifted(world), what.how);
     case 'wetFilm':
-      return { ...world, wetFilm: world.cell.grease < 0.1 };
+      return { ...world, wetFilm: world.cell.grease < WETTED_GREASE };
     case 'note': {
       const shown = shownValue(world);
       if (shown === undefined) return world;

@@ -1,4 +1,5 @@
 import {
+  compensateEc,
   FEED_ALPHA_PER_C,
   expectedStandardEc,
   standardEcAt,
@@ -21,6 +22,9 @@ export const NEW_CELL: Cell = { gain: 1, grease: 0, bubble: false };
 /** Share of the face that a bubble covers, and that grease covers at its worst. */
 const BUBBLE_SHARE = 0.13;
 const GREASE_SHARE = 0.35;
+
+/** Below this much grease water spreads over the face: what the wet-film test shows. */
+export const WETTED_GREASE = 0.1;
 
 /** Hydrogen ions conduct seven times as well as others: 0.35 S·L/(mmol·cm) (CRC Handbook). */
 const H_ION_EC_MS_PER_MMOL = 0.35;
@@ -46,9 +50,8 @@ export const compensatedSignal = (
   by: EcCompensation | null,
 ): number => {
   if (!by) return signalMsPerCm;
-  const at = 1 + by.alphaPerC * (sensorC - 25);
-  const reference = 1 + by.alphaPerC * (by.referenceC - 25);
-  return (signalMsPerCm * reference) / Math.max(at, 0.1);
+  const shown = compensateEc(signalMsPerCm, sensorC, by);
+  return shown.ok ? shown.value : signalMsPerCm;
 };
 
 /** What a right pen shows in a standard at a temperature, mS/cm. */

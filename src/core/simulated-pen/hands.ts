@@ -82,7 +82,7 @@ export function cleaned(world: World, how: Cleaning): World {
     case 'ethanol':
       return wash(0.8, 0.1, 1);
     case 'scrubFace':
-      return { ...world, cell: { ...cell, grease: cell.grease * 0.06 } };
+      return { ...world, cell: { ...cell, grease: cell.grease * SCRUB_LEAVES } };
     case 'warmWater':
       return withProbe(world, { crystals: probe.crystals * 0.03 });
     case 'scrape':
@@ -93,6 +93,9 @@ export function cleaned(world: World, how: Cleaning): World {
       });
   }
 }
+
+/** A scrub of the EC face leaves so much of its grease. */
+export const SCRUB_LEAVES = 0.06;
 
 /** How long each way of cleaning takes, s. */
 export const CLEANING_S: Readonly<Record<Cleaning, number>> = {

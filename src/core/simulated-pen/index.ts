@@ -1,4 +1,5 @@
 export * from './act';
+export { SCRUB_LEAVES } from './hands';
 export { PRODUCTS, SACHET_ML } from './pourings';
 export * from './advance';
 export * from './calibrationStore';

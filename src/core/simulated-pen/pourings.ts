@@ -1,4 +1,4 @@
-import { addReagent, type Reagent } from '../chemistry';
+import { addReagent, molPerUnit, type Reagent } from '../chemistry';
 import { withCup } from './hands';
 import { amountOf, blended, concentrated, mixed } from './liquid';
 import { liquidOf, PORTION_ML } from './start';
@@ -8,10 +8,20 @@ import type { Act, Cup, World } from './world';
 const DROP_ML = 0.05;
 const JAR_DILUTION = 50;
 
-/** Strengths of the practice's products: nitric acid 38 % and potassium hydroxide 20 % by mass, mol/L. */
+/** Moles in a litre of a product of so many percent by mass. */
+function molPerLOf(reagent: Reagent, percent: number, densityGPerMl: number): number {
+  const perMl = molPerUnit({
+    reagent,
+    strength: { kind: 'percentByMass', percent, densityGPerMl },
+  });
+  if (!perMl.ok) throw new RangeError(`no such product: ${reagent} ${percent} %`);
+  return 1000 * perMl.value;
+}
+
+/** The practice's products: nitric acid 38 % and potassium hydroxide 20 % by mass (CRC Handbook densities). */
 export const PRODUCTS: Readonly<Record<'acid' | 'base', { reagent: Reagent; molPerL: number }>> = {
-  acid: { reagent: 'nitric', molPerL: (10 * 38 * 1.235) / 63.01 },
-  base: { reagent: 'koh', molPerL: (10 * 20 * 1.188) / 56.11 },
+  acid: { reagent: 'nitric', molPerL: molPerLOf('nitric', 38, 1.235) },
+  base: { reagent: 'koh', molPerL: molPerLOf('koh', 20, 1.188) },
 };
 
 /** A fresh portion from a lot; what was in the cup is thrown away. */

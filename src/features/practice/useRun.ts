@@ -49,8 +49,7 @@ export function useRun(practice: Practice, going: boolean): Run {
       const before = world.current;
       const seen = noticeMistakes({ before, what, past: past.current, practice });
       const made = act(before, what);
-      const answered = what.do === 'answer' ? practice.answered?.(made, what.choice) : undefined;
-      world.current = answered ?? made;
+      world.current = made;
       past.current.push({ act: what, tick: before.tick });
       const kinds = [...new Set(seen.map(({ kind }) => kind))];
       return { act: what, tick: before.tick, after: world.current, mistakes: kinds };

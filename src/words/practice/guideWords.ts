@@ -4,6 +4,10 @@ import type { SimProfile, World } from '@/core/simulated-pen';
 import { dipTitle, pressLine } from '@/words/bench/pressWords';
 import type { Formats } from '@/words';
 
+/** How a pen is put away: glass wet, a conductivity cell alone clean and dry. */
+const away = ({ ph }: SimProfile) =>
+  ph ? 'rinse, and cap it with storage solution' : 'rinse, shake, and put it away dry';
+
 /** What the Bench would say next, in the order of the hands. */
 export function guideLines(
   { plan, step }: { readonly plan: BenchPlan; readonly step: BenchStep },
@@ -26,13 +30,11 @@ export function guideLines(
         'It missed. Rinse, dip in the same cup again, wait until it stands still, and set it once more.',
       ];
     case 'asFoundGood':
-      return [
-        'It is within its tolerance. Nothing to adjust: rinse, and cap it with storage solution.',
-      ];
+      return [`It is within its tolerance. Nothing to adjust: ${away(profile)}.`];
     case 'asFoundOut':
       return ['It is outside its tolerance. Adjust it, the first cup first.'];
     case 'finish':
-      return ['That was it. Rinse, cap it with storage solution, then press Finish.'];
+      return [`That was it: ${away(profile)}. Then press Finish.`];
   }
 }
 
