@@ -70,7 +70,7 @@ export function CupsGrid({ world, onAct }: Props) {
               : formats.temp(cup.liquid.tempC);
         return (
           <View key={cup.id} style={styles.cell}>
-            <Drop id={cup.id}>
+            <Drop id={cup.id} style={COLUMN}>
               <Press
                 name={here ? practiceSays.isIn(name) : practiceSays.dipIn(name)}
                 onPress={() => (here ? onAct({ do: 'stir' }) : onAct({ do: 'dip', cup: cup.id }))}
@@ -93,6 +93,9 @@ export function CupsGrid({ world, onAct }: Props) {
     </View>
   );
 }
+
+/** Cup, name and warmth one under the other, as wide as each other. */
+const COLUMN = { display: 'flex', flexDirection: 'column' } as const;
 
 const styles = StyleSheet.create({
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },

@@ -61,14 +61,14 @@ export function EndStage({ opened, acts, onAgain }: Props) {
     if (dearest && practice.id !== 'free')
       router.replace(paths.practiceRun(codeOf({ id: practice.id, seed: anySeed() })));
     else if (after) router.replace(paths.practiceRun(codeOf({ id: after, seed: anySeed() })));
-    else router.navigate(paths.practice);
+    else onAgain();
   };
   const onwardLabel =
     dearest && practice.id !== 'free'
       ? practiceSays.tryAgain
       : after
         ? practiceSays.nextTask(TASK_WORDS[after].name)
-        : practiceSays.practice;
+        : practiceSays.again;
   return (
     <Screen
       actions={
@@ -136,7 +136,9 @@ export function EndStage({ opened, acts, onAgain }: Props) {
           {withoutWaiting(played, practice).map((one, at) => (
             <DoneLine key={at} one={one} withMistakes />
           ))}
-          <Button label={practiceSays.again} onPress={onAgain} />
+          {onwardLabel === practiceSays.again ? null : (
+            <Button label={practiceSays.again} onPress={onAgain} />
+          )}
         </View>
       </View>
     </Screen>

@@ -57,7 +57,7 @@ export function outcomeLines(outcome: Outcome, formats: Formats): readonly strin
     errorEcRel === undefined
       ? ''
       : Math.abs(errorEcRel) < SEEN.ecRel
-        ? 'After the next cleaning the EC side is right.'
+        ? 'The EC side is right.'
         : `After the next cleaning EC reads ${percent(errorEcRel, formats)} ${side(errorEcRel)}.`,
     tankOffPh > 0 ? `The tank is ${hundredths(tankOffPh, formats)} outside its band.` : '',
     wornDays >= SEEN.days

@@ -17,7 +17,7 @@ export function guideLines(
   if (tip.at === 'cap' && step.kind === 'dip') return ['Take the cap off upright.'];
   if (!firmware.on && step.kind === 'dip') return ['Switch the pen on.'];
   if (firmware.side !== plan.quantity && step.kind === 'dip')
-    return [`Press MODE: the ${plan.quantity === 'ph' ? 'pH' : 'EC'} comes next.`];
+    return [`Press MODE until it shows ${plan.quantity === 'ph' ? 'pH' : 'EC'}.`];
   switch (step.kind) {
     case 'dip':
       return dipLines(plan, step, {
