@@ -7,6 +7,7 @@ import { benchCore } from './core';
 import { benchCoverage } from './coverage';
 import { benchHistory } from './history';
 import { benchIntake } from './intake';
+import { benchSaving } from './saving';
 import { benchTanks } from './tanks';
 
 /** Pens in each cell of the coverage table; between checks each is read twice. */
@@ -25,6 +26,10 @@ async function main(): Promise<void> {
   }
   if (process.argv.includes('--book')) {
     benchBook();
+    return;
+  }
+  if (process.argv.includes('--saving')) {
+    benchSaving();
     return;
   }
   if (process.argv.includes('--intake')) {

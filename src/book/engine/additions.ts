@@ -1,5 +1,6 @@
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { ADDITIONS_OF_TANK, ADDITIONS_ON_READING } from './partsOfBook';
 import { readingsOf } from './readingsOf';
 
 /** An addition with its moment. */
@@ -10,18 +11,11 @@ export interface TimedAddition {
 
 /** What was poured into a tank, by time. */
 export function additionsOf(book: BookState, tankId: RecordId): readonly TimedAddition[] {
-  const byTank = book.remember('additionsByTank', () => {
-    const lists = new Map<RecordId, TimedAddition[]>();
-    for (const record of book.all('addition')) {
-      const entry = { record, atMs: Date.parse(record.body.at) };
-      const list = lists.get(record.body.tankId);
-      if (list) list.push(entry);
-      else lists.set(record.body.tankId, [entry]);
-    }
-    for (const list of lists.values()) list.sort((a, b) => a.atMs - b.atMs);
-    return lists;
-  });
-  return byTank.get(tankId) ?? [];
+  return book.remember(`additions/${tankId}`, () =>
+    book
+      .part(ADDITIONS_OF_TANK, tankId)
+      .map((record) => ({ record, atMs: Date.parse(record.body.at) })),
+  );
 }
 
 /** Whether it was poured for the pH. */
@@ -34,18 +28,10 @@ export function dosesOn(
   readingId: RecordId,
   quantity: 'ph' | 'ec',
 ): readonly LiveRecord<'addition'>[] {
-  const byReading = book.remember('additionsByReading', () => {
-    const lists = new Map<RecordId, LiveRecord<'addition'>[]>();
-    for (const record of book.all('addition')) {
-      const { readingId: on } = record.body;
-      if (on !== undefined) lists.set(on, [...(lists.get(on) ?? []), record]);
-    }
-    return lists;
-  });
   const forPh = ['acid', 'base'];
-  return (byReading.get(readingId) ?? []).filter(
-    ({ body }) => forPh.includes(body.what) === (quantity === 'ph'),
-  );
+  return book
+    .part(ADDITIONS_ON_READING, readingId)
+    .filter(({ body }) => forPh.includes(body.what) === (quantity === 'ph'));
 }
 
 /**

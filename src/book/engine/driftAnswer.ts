@@ -111,7 +111,7 @@ export function driftAnswer(
   const track = trackOf(book, pen.id, quantity);
   if (track?.lastDipMs === undefined) return undefined;
   const lever = cropLever(quantity);
-  const { ownMs, adjustedMs } = driftDates(book, pen, { track, nowMs });
+  const { ownMs, adjustedMs } = driftDates(book, pen.id, { quantity: track.quantity, nowMs });
   const endMs = Math.max(nowMs, track.lastDipMs) + AHEAD_DAYS * DAY_MS;
   return {
     quantity,

@@ -3,6 +3,7 @@ import { molPerUnit } from '@/core/chemistry';
 import { assessQuick, hasNumber } from '@/core/readings';
 import type { JarRead } from '@/core/tank-belief';
 import type { RecordId } from '@/records';
+import { JARS_OF_TANK } from './partsOfBook';
 import type { BookState, LiveRecord } from './bookState';
 import { repeatStdUOf, trackOf } from './penTrack';
 import { productById } from './productOf';
@@ -45,7 +46,4 @@ function jarSeen(
 
 /** The jar tests of a tank. */
 export const jarsOf = (book: BookState, tankId: RecordId): readonly JarRead[] =>
-  book
-    .all('jarTest')
-    .filter(({ body }) => body.tankId === tankId)
-    .flatMap((record) => jarSeen(book, record) ?? []);
+  book.part(JARS_OF_TANK, tankId).flatMap((record) => jarSeen(book, record) ?? []);

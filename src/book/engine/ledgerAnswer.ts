@@ -89,9 +89,10 @@ export function ledgerFound(book: BookState, query: LedgerQuery): readonly Ledge
   const all = ledgerEntries(book);
   if (tests.length === 0) return all;
   // The last query alone: its parts are asked one after another, and lists of older ones only weigh.
-  const last = book.remember('ledgerFound', (): { key: string; found: readonly LedgerEntry[] } => ({
+  const last = book.remember('ledgerFound', () => ({
+    all: ledgerEntries(book),
     key: '',
-    found: [],
+    found: [] as readonly LedgerEntry[],
   }));
   const key = JSON.stringify(query);
   if (last.key !== key) {

@@ -10,6 +10,7 @@ import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-bac
 import type { JudgedValue } from '@/core/readings';
 import type { RecordId } from '@/records';
 import { bandsOf } from '@/records/kinds';
+import { READINGS_OF_SIDE } from './partsOfBook';
 import type { BookState, LiveRecord } from './bookState';
 import { additionsOf, dosesOn } from './additions';
 import { CROP_PH } from './penSide';
@@ -39,8 +40,7 @@ function readingsBetween(
   { penId, quantity }: Asked,
   [fromMs, toMs]: readonly [number, number],
 ): readonly LiveRecord<'reading'>[] {
-  return book.all('reading').filter(({ body }) => {
-    if (body[quantity]?.penId !== penId) return false;
+  return book.part(READINGS_OF_SIDE, `${quantity}/${penId}`).filter(({ body }) => {
     const atMs = Date.parse(body.takenAt);
     return atMs > fromMs && atMs <= toMs;
   });

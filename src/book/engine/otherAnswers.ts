@@ -9,7 +9,7 @@ import { liquidsOf } from './liquidsOf';
 import { penAnswer } from './penAnswers';
 import { movedSince, probeBornMs } from './penCare';
 import { sessionsOf } from './penTrack';
-import { usesAboveOf, usesOf } from './penUse';
+import { lastUseOf, usesAboveOf } from './penUse';
 
 /** How far back the range of a pen's readings is looked at, days. */
 const RANGE_DAYS = 60;
@@ -58,7 +58,7 @@ function movedSinceUse(
   side: 'ph' | 'ec',
   nowMs: number,
 ): BenchAnswer['movedSince'] {
-  const used = usesOf(book, penId, side).at(-1) ?? -Infinity;
+  const used = lastUseOf(book, penId, side) ?? -Infinity;
   const checked = sessionsOf(book, penId, side).at(-1)?.atMs ?? -Infinity;
   const moved = movedSince(book, { penId, side, sinceMs: Math.max(used, checked), nowMs });
   return moved && { what: moved.record.body.what, atMs: moved.atMs };
@@ -107,7 +107,7 @@ export function benchAnswer(
     sittingsLeft: sittingsLeft(book, pen.body, { quantity, nowMs }),
     draft: draft && { id: draft.id, revId: draft.head.revId, body: draft.body },
     cupsTempC: cupsStanding(book, nowMs),
-    hasReadings: usesOf(book, penId, quantity).length > 0,
+    hasReadings: lastUseOf(book, penId, quantity) !== undefined,
     movedSince: movedSinceUse(book, penId, quantity, nowMs),
     ...(quantity === 'ph' ? phSideTold(book, pen, nowMs) : {}),
   };

@@ -1,6 +1,7 @@
 import type { ForcingEvent } from '@/core/schedule';
 import type { CareKind, RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
+import { CARE_OF_SIDE } from './partsOfBook';
 
 type Side = 'ph' | 'ec';
 
@@ -52,10 +53,8 @@ export interface TimedCare {
 export function careOf(book: BookState, penId: RecordId, side: Side): readonly TimedCare[] {
   return book.remember(`care/${penId}/${side}`, () =>
     book
-      .all('careEvent')
-      .filter(({ body }) => body.penId === penId && (body.side === side || body.side === 'both'))
-      .map((record) => ({ record, atMs: Date.parse(record.body.at) }))
-      .sort((a, b) => a.atMs - b.atMs),
+      .part(CARE_OF_SIDE, `${side}/${penId}`)
+      .map((record) => ({ record, atMs: Date.parse(record.body.at) })),
   );
 }
 

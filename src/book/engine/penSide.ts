@@ -10,15 +10,15 @@ import {
   probabilityOut,
   stateAt,
   type PenState,
-  type PenTrack,
 } from '@/core/drift';
 import { checkDue, penWord } from '@/core/schedule';
+import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { houseDays } from './houseDays';
 import { disagreementOf } from './pensInOneTank';
 import { forcingEvents, isResting, runningSoak } from './penCare';
 import { repeatStdUOf, sessionsOf, sideTolerance, trackOf } from './penTrack';
-import { usesOf } from './penUse';
+import { lastUseOf, usesSince } from './penUse';
 
 /** Where a pen's error is stated: the middle of what most crops want, pH. */
 export const CROP_PH = 6;
@@ -30,15 +30,22 @@ export const cropLever = (quantity: Quantity) =>
 /** Dates in whole days need no newer "now" than this, ms. */
 const DATES_STEP_MS = HOUR_MS;
 
+interface Asked {
+  readonly quantity: Quantity;
+  readonly nowMs: number;
+}
+
 /** The dates by own drift: as it is, and as if it were adjusted. Worked out once an hour. */
 export function driftDates(
   book: BookState,
-  pen: LiveRecord<'pen'>,
-  { track, nowMs }: { readonly track: PenTrack; readonly nowMs: number },
+  penId: RecordId,
+  { quantity, nowMs }: Asked,
 ): { readonly ownMs?: number | undefined; readonly adjustedMs?: number | undefined } {
-  const { quantity } = track;
   const hour = Math.ceil(nowMs / DATES_STEP_MS);
-  return book.remember(`driftDates/${pen.id}/${quantity}/${hour}`, () => {
+  return book.remember(`driftDates/${penId}/${quantity}/${hour}`, () => {
+    const pen = book.record('pen', penId);
+    const track = trackOf(book, penId, quantity);
+    if (!pen || !track) return {};
     const rule = { lever: cropLever(quantity), tolerance: sideTolerance(pen, quantity) };
     const adjustedMs = dueIfAdjustedMs(track, rule, hour * DATES_STEP_MS);
     return { ownMs: dueByDriftMs(track, rule), adjustedMs };
@@ -50,11 +57,6 @@ function isOff(state: PenState, tolerance: Tolerance): boolean {
   const lever = cropLever(state.quantity);
   const error = errorAt(state, lever);
   return !isWithin(error, tolerance) && probabilityOut(state, { lever, tolerance }) > 0.5;
-}
-
-interface Asked {
-  readonly quantity: Quantity;
-  readonly nowMs: number;
 }
 
 /** When a side is due, and why. */
@@ -74,14 +76,17 @@ function dueOf(
 ) {
   const { checkPolicy: policy, usesAllowed } = pen.body;
   const lastCheckMs = sessionsOf(book, pen.id, quantity).at(-1)?.atMs;
-  const uses = usesOf(book, pen.id, quantity);
   return checkDue({
     policy,
     days: houseDays(book),
     usesAllowed,
     lastCheckMs,
-    lastUseMs: uses.at(-1),
-    usesSinceCheck: uses.filter((atMs) => atMs > (lastCheckMs ?? 0)).length,
+    lastUseMs: lastUseOf(book, pen.id, quantity),
+    usesSinceCheck: usesSince(book, {
+      penId: pen.id,
+      side: quantity,
+      sinceMs: lastCheckMs ?? 0,
+    }),
     ownDriftDueMs,
     events: forcingEvents(book, pen.id, quantity),
     isOff: state.standing === 'checked' && isOff(state, tolerance),
@@ -102,7 +107,7 @@ export function penSide(
   const tolerance = sideTolerance(pen, quantity);
   const budget = errorBudget(state, lever);
   const checked = state.standing !== 'unverified';
-  const { ownMs, adjustedMs } = driftDates(book, pen, { track, nowMs });
+  const { ownMs, adjustedMs } = driftDates(book, pen.id, { quantity, nowMs });
   const due = dueOf(book, pen, { quantity, nowMs, state, tolerance, ownDriftDueMs: ownMs });
   const last = sessionsOf(book, pen.id, quantity).at(-1);
   const leftOut = last?.record.body.outcome === 'leftOut';

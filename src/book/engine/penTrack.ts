@@ -12,6 +12,7 @@ import {
   FACTORY_GAIN,
   ONE_POINT_GAIN,
   makePenTrack,
+  sameOver,
   type PenCheck,
   type PenEvent,
   type PenTrack,
@@ -24,7 +25,8 @@ import { factsAt } from '@/records';
 import { meanShown } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { disturbancesOf, probesMsOf } from './penCare';
-import { usesOf } from './penUse';
+import { CONTROLS_OF_PEN, monthSpan, SESSIONS_OF_SIDE, TELLING_OF_SIDE } from './partsOfBook';
+import { firstUseOf } from './penUse';
 
 /** A session with the moment it counts from: when it was finished. */
 export interface TimedSession {
@@ -40,10 +42,8 @@ export function sessionsOf(
 ): readonly TimedSession[] {
   return book.remember(`sessions/${penId}/${quantity}`, () =>
     book
-      .all('session')
-      .filter(({ body }) => body.penId === penId && body.plan.quantity === quantity)
-      .map((record) => ({ record, atMs: Date.parse(record.body.finishedAt) }))
-      .sort((a, b) => a.atMs - b.atMs),
+      .part(SESSIONS_OF_SIDE, `${quantity}/${penId}`)
+      .map((record) => ({ record, atMs: Date.parse(record.body.finishedAt) })),
   );
 }
 
@@ -113,9 +113,9 @@ function sittingCheck(
 
 /** A reading of the check standard as a quick check in a bottle of its own. */
 function controlChecks(book: BookState, penId: RecordId, facts: SideFacts, pen: Pen): PenCheck[] {
-  return book.all('controlReading').flatMap(({ body }) => {
+  return book.part(CONTROLS_OF_PEN, penId).flatMap(({ body }) => {
     const kind = kindOfNominal(body.nominalPh);
-    if (body.penId !== penId || !kind || !pen.ph) return [];
+    if (!kind || !pen.ph) return [];
     const { nominalPh, tempC } = body;
     const cup: Cup = {
       id: 'control',
@@ -137,20 +137,9 @@ function controlChecks(book: BookState, penId: RecordId, facts: SideFacts, pen: 
   });
 }
 
-/** Readings of each pen's side that tell more than a value: a laboratory's of the same sample, repeats. */
-function tellingReadings(book: BookState, quantity: Quantity) {
-  return book.remember(`telling/${quantity}`, () => {
-    const byPen = new Map<RecordId, LiveRecord<'reading'>[]>();
-    for (const reading of book.all('reading')) {
-      const side = reading.body[quantity];
-      if (!side || (!reading.body.lab && !side.repeats?.length)) continue;
-      const list = byPen.get(side.penId);
-      if (list) list.push(reading);
-      else byPen.set(side.penId, [reading]);
-    }
-    return byPen;
-  });
-}
+/** Readings of a pen's side that tell more than a value. */
+const tellingReadings = (book: BookState, penId: RecordId, quantity: Quantity) =>
+  book.part(TELLING_OF_SIDE, `${quantity}/${penId}`);
 
 /** A laboratory's value of a sample that the pen read, as a dip. */
 function laboratoryCheck(
@@ -192,7 +181,7 @@ export function repeatStdUOf(book: BookState, penId: RecordId, quantity: Quantit
   return book.remember(`repeat/${penId}/${quantity}`, () => {
     const scaled = (dips: readonly number[]) =>
       quantity === 'ph' ? dips : dips.filter((dip) => dip > 0).map(Math.log);
-    const readings = (tellingReadings(book, quantity).get(penId) ?? []).flatMap(({ body }) => {
+    const readings = tellingReadings(book, penId, quantity).flatMap(({ body }) => {
       const side = body[quantity];
       return side?.repeats ? [scaled([side.shown, ...side.repeats])] : [];
     });
@@ -213,7 +202,7 @@ function eventsOf(book: BookState, pen: LiveRecord<'pen'>, quantity: Quantity): 
     return check ? [check] : [];
   });
   const controls = quantity === 'ph' ? controlChecks(book, id, facts, body) : [];
-  const labs = (tellingReadings(book, quantity).get(id) ?? []).flatMap((reading) => {
+  const labs = tellingReadings(book, id, quantity).flatMap((reading) => {
     const check = laboratoryCheck(book, reading, body)[quantity];
     return check ? [check] : [];
   });
@@ -238,7 +227,7 @@ function trackWith(
     accuracy: SIDE_FACTS[quantity](pen.body)?.accuracy ?? 0,
     startGain: quantity === 'ph' ? startGain(pen.body) : undefined,
     repeatStdU: repeatStdUOf(book, pen.id, quantity),
-    firstUseMs: usesOf(book, pen.id, quantity)[0],
+    firstUseMs: firstUseOf(book, pen.id, quantity),
     events: [...eventsOf(book, pen, quantity), ...more],
   });
 }
@@ -253,6 +242,33 @@ export function trackOf(
     const pen = book.record('pen', penId);
     return pen?.body[quantity] ? trackWith(book, pen, { quantity, more: [] }) : undefined;
   });
+}
+
+/** How far a state may move before what was worked out with it is worked out anew: this share of a digit. */
+const DIGIT_SHARE = 0.1;
+
+/**
+ * A side as it stands for one month (`2026-11`): the same track as before where nothing in that month
+ * moved by a tenth of a digit, so that a check today leaves the readings of other years alone.
+ */
+export function trackOver(
+  book: BookState,
+  of: { readonly penId: RecordId; readonly quantity: Quantity },
+  month: string,
+): PenTrack | undefined {
+  const { penId, quantity } = of;
+  return book.remember(
+    `track/${penId}/${quantity}/${month}`,
+    () => trackOf(book, penId, quantity),
+    {
+      same: (a, b) => {
+        const pen = book.record('pen', penId)?.body;
+        const within = DIGIT_SHARE * ((pen && SIDE_FACTS[quantity](pen)?.digit) ?? 0);
+        if (a === b || !a || !b || book.exact) return a === b;
+        return sameOver(a, b, { ...monthSpan(month), within });
+      },
+    },
+  );
 }
 
 /** The same with a check under way, before it is in the book. */

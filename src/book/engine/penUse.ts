@@ -1,21 +1,47 @@
 import type { RecordId } from '@/records';
-import type { BookState } from './bookState';
+import type { BookState, LiveRecord } from './bookState';
+import { READINGS_OF_SIDE } from './partsOfBook';
 
 /** When a side of a pen was used, epoch ms, by time. */
 export function usesOf(book: BookState, penId: RecordId, side: 'ph' | 'ec'): readonly number[] {
-  const byPen = book.remember(`uses/${side}`, () => {
-    const lists = new Map<RecordId, number[]>();
-    for (const { body } of book.all('reading')) {
-      const used = body[side]?.penId;
-      if (used === undefined) continue;
-      const list = lists.get(used);
-      if (list) list.push(Date.parse(body.takenAt));
-      else lists.set(used, [Date.parse(body.takenAt)]);
-    }
-    for (const list of lists.values()) list.sort((a, b) => a - b);
-    return lists;
-  });
-  return byPen.get(penId) ?? [];
+  return book.remember(`uses/${side}/${penId}`, () =>
+    book.part(READINGS_OF_SIDE, `${side}/${penId}`).map(({ body }) => Date.parse(body.takenAt)),
+  );
+}
+
+const takenMs = (reading: LiveRecord<'reading'> | undefined) =>
+  reading && Date.parse(reading.body.takenAt);
+
+/** When a side of a pen was used first, epoch ms; undefined while it was not. */
+export const firstUseOf = (
+  book: BookState,
+  penId: RecordId,
+  side: 'ph' | 'ec',
+): number | undefined =>
+  book.remember(`firstUse/${side}/${penId}`, () =>
+    takenMs(book.part(READINGS_OF_SIDE, `${side}/${penId}`)[0]),
+  );
+
+/** When it was used last, epoch ms; undefined while it was not. */
+export const lastUseOf = (
+  book: BookState,
+  penId: RecordId,
+  side: 'ph' | 'ec',
+): number | undefined => takenMs(book.part(READINGS_OF_SIDE, `${side}/${penId}`).at(-1));
+
+/** How often it was used after a moment, epoch ms. */
+export function usesSince(
+  book: BookState,
+  { penId, side, sinceMs }: { penId: RecordId; side: 'ph' | 'ec'; sinceMs: number },
+): number {
+  const readings = book.part(READINGS_OF_SIDE, `${side}/${penId}`);
+  let [low, high] = [0, readings.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (takenMs(readings[middle])! > sinceMs) high = middle;
+    else low = middle + 1;
+  }
+  return readings.length - low;
 }
 
 /** How many of a pen's pH readings since a moment (epoch ms) showed more than a value, and of how many. */
@@ -25,8 +51,8 @@ export function usesAboveOf(
   { abovePh, fromMs }: { readonly abovePh: number; readonly fromMs: number },
 ): { readonly count: number; readonly of: number } {
   const shown = book
-    .all('reading')
-    .filter(({ body }) => body.ph?.penId === penId && Date.parse(body.takenAt) >= fromMs)
+    .part(READINGS_OF_SIDE, `ph/${penId}`)
+    .filter(({ body }) => Date.parse(body.takenAt) >= fromMs)
     .map(({ body }) => body.ph!.shown);
   return { count: shown.filter((ph) => ph > abovePh).length, of: shown.length };
 }

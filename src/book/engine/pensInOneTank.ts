@@ -43,23 +43,40 @@ function valueOf(book: BookState, reading: LiveRecord<'reading'>, quantity: Quan
   return { value: read.value.value, stdU: read.value.expandedU / 2 };
 }
 
-/** Which pens disagree in one sample by more than they are unsure: the less sure one, and its partner. */
+/** A pen that disagrees with another in a tank. */
+interface Disagrees extends PensDisagree {
+  readonly penId: RecordId;
+}
+
+/** Which pens disagree in a tank by more than they are unsure: the less sure one, and its partner. */
+function disagreeingIn(
+  book: BookState,
+  tankId: RecordId,
+  quantity: Quantity,
+): readonly Disagrees[] {
+  return book.remember(`disagree/${quantity}/${tankId}`, () =>
+    pairsIn(book, tankId, quantity).flatMap(({ first, second }): Disagrees[] => {
+      const [a, b] = [valueOf(book, first, quantity), valueOf(book, second, quantity)];
+      const between = a && b && disagreement(a, b);
+      if (!between?.tooLarge) return [];
+      const [less, sure] = between.lessSure === 'first' ? [first, second] : [second, first];
+      const withPenId = sure.body[quantity]!.penId;
+      const atMs = Date.parse(second.body.takenAt);
+      const withCode = book.record('pen', withPenId)?.body.code ?? '?';
+      const penId = less.body[quantity]!.penId;
+      return [{ penId, atMs, withCode, difference: Math.abs(between.difference) }];
+    }),
+  );
+}
+
+/** The newest disagreement of each pen, in whichever tank. */
 function disagreements(book: BookState, quantity: Quantity): ReadonlyMap<RecordId, PensDisagree> {
   return book.remember(`disagree/${quantity}`, () => {
     const found = new Map<RecordId, PensDisagree>();
     for (const { id } of book.all('tank')) {
-      for (const { first, second } of pairsIn(book, id, quantity)) {
-        const [a, b] = [valueOf(book, first, quantity), valueOf(book, second, quantity)];
-        const between = a && b && disagreement(a, b);
-        if (!between?.tooLarge) continue;
-        const [less, sure] = between.lessSure === 'first' ? [first, second] : [second, first];
-        const penId = less.body[quantity]!.penId;
-        const withPenId = sure.body[quantity]!.penId;
-        const atMs = Date.parse(second.body.takenAt);
-        const withCode = book.record('pen', withPenId)?.body.code ?? '?';
+      for (const { penId, ...told } of disagreeingIn(book, id, quantity)) {
         const known = found.get(penId);
-        if (!known || known.atMs < atMs)
-          found.set(penId, { atMs, withCode, difference: Math.abs(between.difference) });
+        if (!known || known.atMs < told.atMs) found.set(penId, told);
       }
     }
     return found;

@@ -1,5 +1,6 @@
-import { DAY_MS } from '@/core/units';
+import { DAY_MS, HOUR_MS } from '@/core/units';
 import type { CareStop, PenAnswer, StopAbout } from '@/book/answers';
+import type { RecordId } from '@/records';
 import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
 import type { BookState, LiveRecord } from './bookState';
 import { careDueAnswer } from './careDueAnswer';
@@ -26,10 +27,15 @@ interface Today {
 }
 
 /** When today and tomorrow begin, where the house stands. */
-export function todayOf(book: BookState, nowMs: number): Today {
-  const days = houseDays(book);
-  return { nowMs, dayMs: days.startOfDayMs(nowMs), nextDayMs: days.dayAfterMs(nowMs, 1) };
-}
+export const todayOf = (book: BookState, nowMs: number): Today =>
+  book.remember(
+    'today',
+    () => {
+      const days = houseDays(book);
+      return { nowMs, dayMs: days.startOfDayMs(nowMs), nextDayMs: days.dayAfterMs(nowMs, 1) };
+    },
+    { at: nowMs },
+  );
 
 /** The earliest day a check of a pen falls due; undefined where none has a date. */
 export function checkDueMs({ sides }: PenAnswer): number | undefined {
@@ -43,7 +49,14 @@ export function careDates(
   pen: PenAnswer,
   nowMs: number,
 ): readonly { readonly what: CareStop; readonly dueMs: number }[] {
-  const record = book.record('pen', pen.id);
+  const hourMs = Math.ceil(nowMs / HOUR_MS) * HOUR_MS;
+  return book.remember(`careDates/${pen.id}`, () => careDatesAt(book, pen.id, hourMs), {
+    at: hourMs,
+  });
+}
+
+function careDatesAt(book: BookState, penId: RecordId, nowMs: number) {
+  const record = book.record('pen', penId);
   if (!record) return [];
   const dates = careDueAnswer(book, record, nowMs).flatMap(({ side, cleanAtMs, soakAtMs }) => [
     ...(cleanAtMs === undefined
@@ -51,7 +64,7 @@ export function careDates(
       : [{ what: side === 'ph' ? ('cleanPh' as const) : ('cleanEc' as const), dueMs: cleanAtMs }]),
     ...(soakAtMs === undefined ? [] : [{ what: 'soak' as const, dueMs: soakAtMs }]),
   ]);
-  return [...dates, ...capDate(book, pen), batteryDate(book, record)];
+  return [...dates, ...capDate(book, record), batteryDate(book, record)];
 }
 
 /** When a pen gets its next battery: a year after the last, else after it was bought or written down. */
@@ -68,11 +81,10 @@ function batteryDate(book: BookState, { id, body, revisions }: LiveRecord<'pen'>
 }
 
 /** When the cap of a pH probe gets its next drops; nothing where the tip is kept dry. */
-function capDate(book: BookState, pen: PenAnswer) {
-  const { ph } = pen.body;
-  const record = book.record('pen', pen.id);
-  if (!ph || !record || ph.wetting?.by === 'dry') return [];
-  const wet = careOf(book, pen.id, 'ph').findLast(({ record: { body } }) =>
+function capDate(book: BookState, record: LiveRecord<'pen'>) {
+  const { ph } = record.body;
+  if (!ph || ph.wetting?.by === 'dry') return [];
+  const wet = careOf(book, record.id, 'ph').findLast(({ record: { body } }) =>
     ['capTopUp', 'soak', 'stopGap'].includes(body.what),
   );
   const sinceMs = wet?.atMs ?? probeFittedMs(book, record, 'ph');

@@ -40,6 +40,10 @@ function rowsOf(
   return newest.flatMap((reading) => readingRow(book, reading) ?? []);
 }
 
+/** The newest reading of a tank as a row. */
+const newestRow = (book: BookState, tankId: RecordId, sample: Sample): ReadingRow | undefined =>
+  book.remember(`newest/${sample}/${tankId}`, () => rowsOf(book, tankId, 1, sample)[0]);
+
 /** All tanks in the order of the round. */
 const inOrder = (book: BookState): readonly LiveRecord<'tank'>[] =>
   book.remember('tanksInOrder', () =>
@@ -69,11 +73,11 @@ function tankNow(
     book,
     body.name,
     () => {
-      const latest = rowsOf(book, id, 1, usualSample(body))[0];
+      const latest = newestRow(book, id, usualSample(body));
       return {
         ...common,
         latest,
-        leaving: isReservoir(body) ? leavingOf(book, { id, body }, nowMs) : {},
+        leaving: isReservoir(body) ? leavingOf(book, id, nowMs) : {},
         readAgainMs:
           mixing || !isReservoir(body)
             ? undefined

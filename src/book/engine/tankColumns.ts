@@ -1,5 +1,6 @@
 import type { TankColumns } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
+import { stateAt } from '@/core/drift';
 import { assessQuick, hasNumber, judgedVerdict } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
 import { VERDICTS } from '@/core/verdict';
@@ -8,39 +9,45 @@ import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
 import { readingContext, readingInput, type ReadingContext } from './readingRow';
+import { monthOf, READINGS_OF_MONTH } from './partsOfBook';
+import { trackOver } from './penTrack';
 import { readingsOf } from './readingsOf';
 
+type Rows = Omit<TankColumns, 'penCodes'>;
+
+/** The columns of numbers, and those of small whole numbers. */
+const NUMBERS = [
+  'atMs',
+  'ph',
+  'phStdU',
+  'phShown',
+  'phLow',
+  'phHigh',
+  'ec',
+  'ecStdU',
+  'ecShown',
+].concat(['ecLow', 'ecHigh', 'tempC', 'volumeL']) as readonly (keyof Rows)[];
+const PLACES = ['phVerdict', 'ecVerdict', 'phPen', 'ecPen'] as const;
+
 /** Empty columns for so many readings; a value that was not read stays NaN. */
-function emptyColumns(count: number): TankColumns {
-  const numbers = () => new Float64Array(count).fill(NaN);
-  const verdicts = () => new Int8Array(count).fill(-1);
-  return {
-    atMs: numbers(),
-    ph: numbers(),
-    phStdU: numbers(),
-    phShown: numbers(),
-    phVerdict: verdicts(),
-    phLow: numbers(),
-    phHigh: numbers(),
-    ec: numbers(),
-    ecStdU: numbers(),
-    ecShown: numbers(),
-    ecVerdict: verdicts(),
-    ecLow: numbers(),
-    ecHigh: numbers(),
-    tempC: numbers(),
-    volumeL: numbers(),
-    phPen: verdicts(),
-    ecPen: verdicts(),
-    penCodes: [],
-  };
+function emptyRows(count: number): Rows {
+  return Object.fromEntries([
+    ...NUMBERS.map((name) => [name, new Float64Array(count).fill(NaN)]),
+    ...PLACES.map((name) => [name, new Int8Array(count).fill(-1)]),
+  ]) as unknown as Rows;
+}
+
+/** Readings of a month as columns; their pens are places in `penIds`. */
+interface Block {
+  readonly rows: Rows;
+  readonly penIds: readonly RecordId[];
 }
 
 /** Where a reading's values go. */
 interface Place {
-  readonly columns: TankColumns;
+  readonly columns: Rows;
   readonly at: number;
-  /** Places of the pens in `penCodes`. */
+  /** Places of the pens in the block. */
   readonly pens: ReadonlyMap<string, number>;
 }
 
@@ -72,7 +79,10 @@ function writeSide(
   const { ec } = reading.body;
   columns[names.shown][at] =
     quantity === 'ec' && ec ? ecMsPerCmFromDisplay(shown, ec.scale) : shown;
-  const input = readingInput(book, reading, { quantity, context });
+  const month = monthOf(reading.body.takenAt);
+  const track = trackOver(book, { penId: side.penId, quantity }, month);
+  const state = track && stateAt(track, context.atMs);
+  const input = state && readingInput(book, reading, { quantity, context, state });
   const read = input && assessQuick(input);
   if (!read?.ok) return undefined;
   const { value, expandedU, standing } = read.value;
@@ -104,19 +114,82 @@ function writeRow(book: BookState, place: Place, reading: LiveRecord<'reading'>)
   writeSide(book, place, reading, { quantity: 'ph', context, ecMsPerCm });
 }
 
-/** All readings of one kind of sample as columns, oldest first; computed once until the next change. */
+const SIDES = ['ph', 'ec'] as const;
+
+/** The pens that read some readings, in the order in which they first did. */
+const pensIn = (readings: readonly LiveRecord<'reading'>[]): readonly RecordId[] => [
+  ...new Set(readings.flatMap(({ body }) => SIDES.flatMap((side) => body[side]?.penId ?? []))),
+];
+
+/** A month's readings, oldest first. */
+function blockOf(book: BookState, key: string): Block {
+  return book.remember(`columns/${key}`, () => {
+    const readings = book.part(READINGS_OF_MONTH, key);
+    const penIds = pensIn(readings);
+    const pens = new Map(penIds.map((id, at) => [id, at]));
+    const rows = emptyRows(readings.length);
+    readings.forEach((reading, at) => writeRow(book, { columns: rows, at, pens }, reading));
+    return { rows, penIds };
+  });
+}
+
+/** Months put after one another, with the pens by their places in the book. */
+function joined(book: BookState, blocks: readonly Block[]): TankColumns {
+  const all = book.all('pen');
+  const placeOf = new Map(all.map(({ id }, at) => [id, at]));
+  const columns = emptyRows(blocks.reduce((sum, { rows }) => sum + rows.atMs.length, 0));
+  let start = 0;
+  for (const { rows, penIds } of blocks) {
+    for (const name of NUMBERS) columns[name].set(rows[name], start);
+    for (const name of PLACES) columns[name].set(rows[name], start);
+    for (const name of ['phPen', 'ecPen'] as const)
+      for (let at = start; at < start + rows.atMs.length; at += 1) {
+        const place = columns[name][at]!;
+        columns[name][at] = place < 0 ? -1 : (placeOf.get(penIds[place]!) ?? -1);
+      }
+    start += rows.atMs.length;
+  }
+  return { ...columns, penCodes: all.map(({ body }) => body.code) };
+}
+
+/** The months in which a sample of a tank was read, oldest first. */
+function monthsRead(book: BookState, tankId: RecordId, sample: Sample): readonly string[] {
+  const months: string[] = [];
+  for (const { body } of readingsOf(book, tankId, sample)) {
+    const month = monthOf(body.takenAt);
+    if (month !== months.at(-1)) months.push(month);
+  }
+  return months.reverse();
+}
+
+/** All readings of one kind of sample as columns, oldest first; worked out month by month. */
 export function tankColumns(
   book: BookState,
   tankId: RecordId,
   sample: Sample = 'tank',
 ): TankColumns {
   return book.remember(`columns/${sample}/${tankId}`, () => {
-    const readings = [...readingsOf(book, tankId, sample)].reverse();
-    const all = book.all('pen');
-    const pens = new Map(all.map(({ id }, at) => [id as string, at]));
-    const penCodes = all.map(({ body }) => body.code);
-    const columns = { ...emptyColumns(readings.length), penCodes };
-    readings.forEach((reading, at) => writeRow(book, { columns, at, pens }, reading));
-    return columns;
+    const months = monthsRead(book, tankId, sample);
+    return joined(
+      book,
+      months.map((month) => blockOf(book, `${sample}/${tankId}/${month}`)),
+    );
+  });
+}
+
+/** The same from a moment on, in whole months: what is asked at every save costs no years. */
+export function recentColumns(book: BookState, tankId: RecordId, sinceMs: number): TankColumns {
+  const since = monthOf(new Date(sinceMs).toISOString());
+  return book.remember(`columns/tank/${tankId}/since/${since}`, () => {
+    const months: string[] = [];
+    for (const { body } of readingsOf(book, tankId)) {
+      const month = monthOf(body.takenAt);
+      if (month < since) break;
+      if (month !== months.at(-1)) months.push(month);
+    }
+    return joined(
+      book,
+      months.reverse().map((month) => blockOf(book, `tank/${tankId}/${month}`)),
+    );
   });
 }

@@ -1,4 +1,4 @@
-import { DAY_MS } from '@/core/units';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 import type { ExpectedNow, TankColumns } from '@/book/answers';
 import {
   expectReading,
@@ -8,10 +8,11 @@ import {
   type TankPoint,
 } from '@/core/forecast';
 import type { RecordId } from '@/records';
-import type { Reservoir } from '@/records/kinds';
+import { isReservoir } from '@/records/kinds';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
-import { tankColumns } from './tankColumns';
+import { recentColumns } from './tankColumns';
+import { tankHeldAt } from './tankHeld';
 
 /** Points older than this say nothing of where a tank goes now, days. */
 const WINDOW_DAYS = 21;
@@ -29,34 +30,61 @@ function pointsSince(columns: TankColumns, quantity: 'ph' | 'ec', sinceMs: numbe
   return points.reverse();
 }
 
+/** What is said ahead of a tank needs no newer "now" than this, ms. */
+const STEP_MS = MINUTE_MS;
+
 /** The two series of a tank since its last addition, and since what nobody expected of it. */
 function recent(book: BookState, tankId: RecordId, nowMs: number) {
-  const columns = tankColumns(book, tankId);
-  const lastMs = additionsOf(book, tankId).at(-1)?.atMs ?? -Infinity;
-  const sinceMs = Math.max(lastMs, nowMs - WINDOW_DAYS * DAY_MS);
-  return {
-    ph: sinceSurprise(pointsSince(columns, 'ph', sinceMs), 'ph'),
-    ec: sinceSurprise(pointsSince(columns, 'ec', sinceMs), 'ec'),
-  };
+  const windowMs = Math.floor((nowMs - WINDOW_DAYS * DAY_MS) / HOUR_MS) * HOUR_MS;
+  return book.remember(
+    `recent/${tankId}`,
+    () => {
+      const columns = recentColumns(book, tankId, windowMs);
+      const lastMs = additionsOf(book, tankId).at(-1)?.atMs ?? -Infinity;
+      const sinceMs = Math.max(lastMs, windowMs);
+      return {
+        ph: sinceSurprise(pointsSince(columns, 'ph', sinceMs), 'ph'),
+        ec: sinceSurprise(pointsSince(columns, 'ec', sinceMs), 'ec'),
+      };
+    },
+    { at: windowMs },
+  );
 }
 
 /** When a tank leaves its bands, where there is enough to tell. */
 export function leavingOf(
   book: BookState,
-  { id, body }: { readonly id: RecordId; readonly body: Reservoir },
+  tankId: RecordId,
   nowMs: number,
 ): { ph?: Leaving | undefined; ec?: Leaving | undefined } {
-  const { ph, ec } = recent(book, id, nowMs);
-  const phLeaving = forecastLeaving(ph, body.phBand, nowMs);
-  const ecLeaving = forecastLeaving(ec, body.ecBand, nowMs);
-  return {
-    ph: phLeaving.ok ? phLeaving.value : undefined,
-    ec: ecLeaving.ok ? ecLeaving.value : undefined,
-  };
+  const atMs = Math.ceil(nowMs / STEP_MS) * STEP_MS;
+  return book.remember(
+    `leaving/${tankId}`,
+    () => {
+      const tank = book.record('tank', tankId);
+      const held = tank && tankHeldAt(book, tank, atMs);
+      if (!held || !isReservoir(held)) return {};
+      const { ph, ec } = recent(book, tankId, atMs);
+      const phLeaving = forecastLeaving(ph, held.phBand, atMs);
+      const ecLeaving = forecastLeaving(ec, held.ecBand, atMs);
+      return {
+        ph: phLeaving.ok ? phLeaving.value : undefined,
+        ec: ecLeaving.ok ? ecLeaving.value : undefined,
+      };
+    },
+    { at: atMs },
+  );
 }
 
 /** What a tank should show now. */
 export function expectedNow(book: BookState, tankId: RecordId, nowMs: number): ExpectedNow {
-  const { ph, ec } = recent(book, tankId, nowMs);
-  return { ph: expectReading(ph, 'ph', nowMs), ec: expectReading(ec, 'ec', nowMs) };
+  const atMs = Math.ceil(nowMs / STEP_MS) * STEP_MS;
+  return book.remember(
+    `expected/${tankId}`,
+    () => {
+      const { ph, ec } = recent(book, tankId, atMs);
+      return { ph: expectReading(ph, 'ph', atMs), ec: expectReading(ec, 'ec', atMs) };
+    },
+    { at: atMs },
+  );
 }

@@ -7,7 +7,7 @@ import type { BookState } from './bookState';
 import { mixingIn } from './additions';
 import { careOf, runningSoak } from './penCare';
 import { sessionsOf } from './penTrack';
-import { usesOf } from './penUse';
+import { lastUseOf } from './penUse';
 import { readingsOf } from './readingsOf';
 
 /** A soak that ended stays on the line this long, ms: somebody must take the probe out. */
@@ -39,8 +39,8 @@ const cleanedAfter = (book: BookState, penId: string, sinceMs: number): boolean 
 /** Whether a pen was checked or read with after a moment: what ended then was answered. */
 const usedAfter = (book: BookState, penId: string, sinceMs: number): boolean =>
   (['ph', 'ec'] as const).some((side) =>
-    [...sessionsOf(book, penId, side).map(({ atMs }) => atMs), ...usesOf(book, penId, side)].some(
-      (atMs) => atMs >= sinceMs,
+    [sessionsOf(book, penId, side).at(-1)?.atMs, lastUseOf(book, penId, side)].some(
+      (atMs) => atMs !== undefined && atMs >= sinceMs,
     ),
   );
 

@@ -8,4 +8,5 @@ export * from './events';
 export * from './model';
 export * from './penState';
 export * from './probeLife';
+export * from './sameOver';
 export * from './track';

@@ -1,0 +1,100 @@
+import type { Kind } from '@/records';
+import type { Part } from './partIndex';
+
+const part = <K extends Kind>(made: Part<K>): Part<K> => made;
+const byText = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+const SIDES = ['ph', 'ec'] as const;
+
+/** Readings of one kind of sample of a tank, newest first: `<sample>/<tank>`. */
+export const READINGS_OF_SAMPLE = part({
+  name: 'readings of a sample',
+  kind: 'reading',
+  keysOf: ({ sampleKind, tankId }) => [`${sampleKind}/${tankId}`],
+  order: (a, b) => byText(b.takenAt, a.takenAt),
+});
+
+/** The month of a moment in ISO 8601, UTC: `2026-11`. */
+export const monthOf = (iso: string): string => iso.slice(0, 7);
+
+/** The first and the last moment of such a month, epoch ms. */
+export function monthSpan(month: string): { readonly fromMs: number; readonly toMs: number } {
+  const [year, number] = month.split('-').map(Number);
+  return { fromMs: Date.UTC(year!, number! - 1), toMs: Date.UTC(year!, number!) - 1 };
+}
+
+/** The same of one month, oldest first: `<sample>/<tank>/<month>`. */
+export const READINGS_OF_MONTH = part({
+  name: 'readings of a month',
+  kind: 'reading',
+  keysOf: ({ sampleKind, tankId, takenAt }) => [`${sampleKind}/${tankId}/${monthOf(takenAt)}`],
+  order: (a, b) => byText(a.takenAt, b.takenAt),
+});
+
+/** Readings with one side of a pen, oldest first: `<side>/<pen>`. */
+export const READINGS_OF_SIDE = part({
+  name: 'readings of a side',
+  kind: 'reading',
+  keysOf: (body) => SIDES.flatMap((side) => (body[side] ? [`${side}/${body[side].penId}`] : [])),
+  order: (a, b) => byText(a.takenAt, b.takenAt),
+});
+
+/** Of these, those that tell more than a value (a laboratory's of the same sample, repeats), as made. */
+export const TELLING_OF_SIDE = part({
+  name: 'telling readings of a side',
+  kind: 'reading',
+  keysOf: (body) =>
+    SIDES.flatMap((side) => {
+      const read = body[side];
+      return read && (body.lab || read.repeats?.length) ? [`${side}/${read.penId}`] : [];
+    }),
+  order: () => 0,
+});
+
+/** Sittings that are finished, of one side of a pen, oldest first: `<side>/<pen>`. */
+export const SESSIONS_OF_SIDE = part({
+  name: 'sessions of a side',
+  kind: 'session',
+  keysOf: ({ plan, penId }) => [`${plan.quantity}/${penId}`],
+  order: (a, b) => byText(a.finishedAt, b.finishedAt),
+});
+
+/** What was done to one side of a pen, or befell it, oldest first: `<side>/<pen>`. */
+export const CARE_OF_SIDE = part({
+  name: 'care of a side',
+  kind: 'careEvent',
+  keysOf: ({ side, penId }) =>
+    SIDES.filter((each) => side === each || side === 'both').map((each) => `${each}/${penId}`),
+  order: (a, b) => byText(a.at, b.at),
+});
+
+/** Readings of a check standard with one pen, as made. */
+export const CONTROLS_OF_PEN = part({
+  name: 'controls of a pen',
+  kind: 'controlReading',
+  keysOf: ({ penId }) => [penId],
+  order: () => 0,
+});
+
+/** What was poured into a tank, oldest first. */
+export const ADDITIONS_OF_TANK = part({
+  name: 'additions of a tank',
+  kind: 'addition',
+  keysOf: ({ tankId }) => [tankId],
+  order: (a, b) => byText(a.at, b.at),
+});
+
+/** What was poured on a reading, as made. */
+export const ADDITIONS_ON_READING = part({
+  name: 'additions on a reading',
+  kind: 'addition',
+  keysOf: ({ readingId }) => (readingId === undefined ? [] : [readingId]),
+  order: () => 0,
+});
+
+/** The jar tests of a tank, as made. */
+export const JARS_OF_TANK = part({
+  name: 'jars of a tank',
+  kind: 'jarTest',
+  keysOf: ({ tankId }) => [tankId],
+  order: () => 0,
+});
