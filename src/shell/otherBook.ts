@@ -1,4 +1,5 @@
 import { thisMoment } from '@/book/client';
+import { keepLook } from './firstFrame/keep';
 import { inBase } from '@/ui/inBase';
 import { useBook } from '@/book/react';
 import { paths, type Path } from './navigation/paths';
@@ -10,10 +11,14 @@ export function useLeaveDemo(): () => void {
 
 /** Opens the other book, at one of its screens. */
 export function useOpenBook(book: 'own' | 'demo', path: Path = paths.round): () => void {
-  const { client, acts } = useBook();
+  const { client, acts, device } = useBook();
   const open = () => {
     client.chooseBook(book, thisMoment()).then(
-      () => window.location.assign(inBase(path)),
+      () => {
+        const { theme, textScale } = device;
+        keepLook({ theme, textScale, book });
+        window.location.assign(inBase(path));
+      },
       (error: unknown) => acts.fail(error, open),
     );
   };

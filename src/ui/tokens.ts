@@ -67,12 +67,11 @@ export const color = Object.fromEntries(NAMES.map((name) => [name, `var(--${name
   string
 >;
 
-/** Puts a theme and a text size on the page. */
+/** Puts a theme and a text size on the page; its colours stand in the page (`npm run frame`). */
 export function applyTheme(theme: ThemeName, textScale: number): void {
-  const { style } = document.documentElement;
-  for (const name of NAMES) style.setProperty(`--${name}`, THEMES[theme][name]);
+  const { style, dataset } = document.documentElement;
+  dataset.theme = theme;
   style.setProperty('--text', String(textScale));
-  style.setProperty('color-scheme', theme === 'day' ? 'light' : 'dark');
   document.querySelector('meta[name="theme-color"]')?.setAttribute('content', THEMES[theme].board);
 }
 

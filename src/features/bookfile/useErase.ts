@@ -3,6 +3,7 @@ import type { EraseWish } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { ActId } from '@/records';
+import { forgetRound } from '@/shell/firstFrame/keep';
 
 /** Lets go of entries for good, once however often it is pressed. */
 export function useErase() {
@@ -18,6 +19,7 @@ export function useErase() {
     setErasing(true);
     try {
       setErased(await client.erase(wish, thisMoment(), actId));
+      forgetRound();
       going.current = undefined;
     } catch (error) {
       going.current = { actId, busy: false };

@@ -7,6 +7,7 @@ import { Screen } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { clock, countEntries, shortDay } from '@/words';
+import { forgetRound } from '@/shell/firstFrame/keep';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
 
@@ -27,6 +28,7 @@ export function EmptiedPage({ emptied }: { readonly emptied: Emptied }) {
     try {
       await client.beginAnew();
       forgetBook();
+      forgetRound();
       await askAnew();
     } catch (error) {
       acts.fail(error, beginAnew);

@@ -1,8 +1,9 @@
-import { useEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { OpeningFailure } from '@/book/react';
 import { useSaveReadable } from '@/features/parts/saveReadable';
 import { Button } from '@/ui/button';
+import { dropFirstFrame } from '@/ui/firstFrame';
 import { Say } from '@/ui/text';
 import { applyTheme, space } from '@/ui/tokens';
 import { openingFailureSentence } from '@/words';
@@ -14,6 +15,7 @@ export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
   const { told, busy, save } = useSaveReadable();
   // No book, no device settings: by day.
   useEffect(() => applyTheme('day', 1), []);
+  useLayoutEffect(dropFirstFrame, []);
   return (
     <View role="alert" style={styles.failed}>
       <Say size="huge" face="slab" heading={1}>

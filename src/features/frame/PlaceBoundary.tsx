@@ -1,10 +1,11 @@
 import { useQueryErrorResetBoundary } from '@tanstack/react-query';
 import { usePathname, type ErrorBoundaryProps } from 'expo-router';
-import { Component, useEffect, type ReactNode } from 'react';
+import { Component, useEffect, useLayoutEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { inBackground, messageOf, noteTrouble } from '@/trouble';
 import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
+import { dropFirstFrame } from '@/ui/firstFrame';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { commonSays } from '@/words/common';
@@ -150,6 +151,7 @@ export function Broken({
   readonly again: () => unknown;
 }) {
   const loading = COULD_NOT_LOAD.test(messageOf(error));
+  useLayoutEffect(dropFirstFrame, []);
   useEffect(() => {
     if (!loading) return;
     const again = () => inBackground(frameSays.loadingAgain, loadAgain());

@@ -1,5 +1,5 @@
 import { Slot, usePathname, type ErrorBoundaryProps } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BookProvider, useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { noteTrouble } from '@/trouble';
@@ -27,11 +27,17 @@ import { TimerLine } from './TimerLine';
 import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
 import { useVisibleHeight } from '@/shell/useVisibleHeight';
+import { keepLook } from '@/shell/firstFrame/keep';
+import { dropFirstFrame } from '@/ui/firstFrame';
+import { useKeptRound } from './useKeptRound';
 import { warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
 
 const TakeAlong = chunkPart('forms', 'TakeAlong');
+
+/** The frame before the app never stands longer than this over an open book, ms. */
+const FRAME_AT_MOST_MS = 5000;
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' | 'take-along' {
@@ -70,32 +76,44 @@ export function RootLayout() {
 }
 
 function Frame() {
-  const { device } = useBook();
+  const { device, opened } = useBook();
+  const drawn = useRef<View>(null);
   const wide = useIsWide();
   const keypad = useVisibleHeight();
   // A stop of the walk has a phone's screen to itself.
   const walking = useWalking() && !wide;
-  useEffect(() => applyTheme(device.theme, device.textScale), [device]);
+  const { theme, textScale } = device;
+  useEffect(() => {
+    applyTheme(theme, textScale);
+    keepLook({ theme, textScale, book: opened.book });
+  }, [theme, textScale, opened.book]);
+  useEffect(() => {
+    const timer = setTimeout(dropFirstFrame, FRAME_AT_MOST_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  useKeptRound(drawn);
   useEffect(() => warmUp(), []);
   return (
     <View style={[styles.frame, wide && styles.wide]}>
       {wide ? <PlacesBar wide /> : null}
       <View style={styles.place}>
         {walking ? <WalkHead /> : <Head />}
-        <NewVersionNote />
-        <ClockNote />
-        <LeftOutIfBroken about="timers">
-          <TimerLine />
-        </LeftOutIfBroken>
-        <LeftOutIfBroken about="tour">
-          <Tour />
-        </LeftOutIfBroken>
-        <LeftOutIfBroken about="health">
-          <HealthNote />
-        </LeftOutIfBroken>
-        <PlaceBoundary>
-          <Here />
-        </PlaceBoundary>
+        <View ref={drawn} style={styles.place}>
+          <NewVersionNote />
+          <ClockNote />
+          <LeftOutIfBroken about="timers">
+            <TimerLine />
+          </LeftOutIfBroken>
+          <LeftOutIfBroken about="tour">
+            <Tour />
+          </LeftOutIfBroken>
+          <LeftOutIfBroken about="health">
+            <HealthNote />
+          </LeftOutIfBroken>
+          <PlaceBoundary>
+            <Here />
+          </PlaceBoundary>
+        </View>
         <ActLine />
       </View>
       {wide || keypad || walking ? null : <PlacesBar wide={false} />}

@@ -4,15 +4,18 @@ import Pen from 'lucide-react-native/icons/pen';
 import Route from 'lucide-react-native/icons/route';
 import Waves from 'lucide-react-native/icons/waves-horizontal';
 import { paths, type Path } from './paths';
+import { PLACE_NAMES } from './placeNames';
 
-/** The five places, in the order of the bar. */
-export const PLACES = [
-  { href: paths.round, label: 'Round', Icon: Route },
-  { href: paths.tanks, label: 'Tanks', Icon: Waves },
-  { href: paths.pens, label: 'Pens', Icon: Pen },
-  { href: paths.shelf, label: 'Shelf', Icon: Library },
-  { href: paths.book, label: 'Book', Icon: Notebook },
-] as const;
+const ICONS = {
+  route: Route,
+  'waves-horizontal': Waves,
+  pen: Pen,
+  library: Library,
+  notebook: Notebook,
+} as const;
+
+/** The five places with their icons, in the order of the bar. */
+export const PLACES = PLACE_NAMES.map((place) => ({ ...place, Icon: ICONS[place.icon] }));
 
 /** The place a path belongs to; undefined outside all (settings, a reading). */
 export function placeOf(path: string): Path | undefined {

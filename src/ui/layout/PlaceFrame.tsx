@@ -1,5 +1,6 @@
-import { useContext, type ReactNode, type Ref } from 'react';
+import { useContext, useLayoutEffect, type ReactNode, type Ref } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { dropFirstFrame } from '../firstFrame';
 import { PaneContext } from '../pane';
 import { color, space } from '../tokens';
 
@@ -15,6 +16,7 @@ interface Props {
 /** What every place stands in: one part that scrolls, and its actions in the lower third. */
 export function PlaceFrame({ children, actions, label, scroller }: Props) {
   const main = useContext(PaneContext) === 'main';
+  useLayoutEffect(dropFirstFrame, []);
   return (
     <View
       role={main ? 'main' : 'region'}

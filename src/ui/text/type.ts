@@ -9,7 +9,8 @@ function scaled(px: number): number {
   return `calc(${px}px * var(--text, 1))` as unknown as number;
 }
 
-const LINE: Readonly<Record<TypeSize, number>> = {
+/** Line heights of the scale, px at text size 100 %. */
+export const LINE_PX: Readonly<Record<TypeSize, number>> = {
   tiny: 18,
   small: 21,
   body: 24,
@@ -20,7 +21,7 @@ const LINE: Readonly<Record<TypeSize, number>> = {
 
 /** Size and line height of a step of the scale. */
 export function typeStep(size: TypeSize): TextStyle {
-  return { fontSize: scaled(TYPE_PX[size]), lineHeight: scaled(LINE[size]) };
+  return { fontSize: scaled(TYPE_PX[size]), lineHeight: scaled(LINE_PX[size]) };
 }
 
 /** Faces: text, numbers (aligned digits), names and headings. */

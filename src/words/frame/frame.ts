@@ -27,6 +27,7 @@ export const frameSays = {
   savedIsSafe: 'What you saved is safe, and the other places work.',
   places: 'Places',
   demo: 'demo',
+  asItStood: (day: string, time: string) => `As it stood on ${day} at ${time}. Opening the book…`,
   leaveTheWalk: 'Leave the walk',
   withKey: (label: string, key: number) => `${label} (key ${key})`,
   timers: 'Timers',

@@ -1,0 +1,23 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { PLACE_NAMES } from '../../src/shell/navigation/placeNames';
+import { frameParts, withFrame } from './frameHtml';
+import { iconSvg } from './icons';
+
+const html = readFileSync(join(__dirname, '../../public/index.html'), 'utf8');
+
+test('the page holds the frame as it is made from places, words and tokens (npm run frame)', () => {
+  expect(withFrame(html)).toBe(html);
+});
+
+test('every place stands in it, and nothing of it can be read or reached before the app is there', () => {
+  const { frame } = frameParts();
+  for (const { label } of PLACE_NAMES) expect(frame).toContain(`<span>${label}</span>`);
+  expect(frame).toMatch(/^<div id="frame" aria-hidden="true" inert>/);
+});
+
+test('an icon is all its lines; an unknown one is refused', () => {
+  expect(iconSvg('route', 24).match(/<(circle|path) /g)).toHaveLength(3);
+  expect(iconSvg('pen', 22)).toMatch(/^<svg width="22" .*<path d="M21\.174/);
+  expect(() => iconSvg('no-such-icon', 24)).toThrow();
+});

@@ -1,0 +1,4 @@
+/** Takes away the frame that stood in the page before the app (`public/boot.js`): a screen is drawn. */
+export function dropFirstFrame(): void {
+  document.getElementById('frame')?.remove();
+}
