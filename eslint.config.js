@@ -55,6 +55,9 @@ module.exports = [
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       eqeqeq: 'error',
       'import/no-named-as-default-member': 'off',
+      // The compiler tells the same, and they take most of the time of all rules.
+      'import/namespace': 'off',
+      'import/no-named-as-default': 'off',
       // Tells what the React Compiler would leave as it is; it is not used here.
       'react-hooks/incompatible-library': 'off',
     },

@@ -210,6 +210,7 @@ test('a failed check looks back: the reading between turns, by the amount worked
   await dip(page, '4.01', '4.01');
   await press(page, 'Leave it as it is');
   await press(page, 'Save the check');
+  await expectHeading(page, /^P1 · /);
   await page.clock.fastForward(3 * DAY_MS);
   await goTo(page, 'Round');
   await page.getByRole('link', { name: /Basil tables/ }).click();

@@ -104,30 +104,20 @@ async function finish(out, { base, from }) {
 }
 
 /** The app for our own server, or any host, at its root: `dist/`, made when its sources changed. */
-export async function build() {
-  copyFonts(ROOT);
-  const now = fingerprint();
-  if (isCurrent('dist', now)) return;
-  console.log('Building the app (about a minute the first time)…');
-  exportWeb({ out: 'dist' });
-  await writeLicences('dist');
-  await finish('dist', { base: '', from: '' });
-  writeFileSync(join(ROOT, 'dist/.sources'), now);
-}
+export const build = () => buildFor('');
 
 /**
- * The app for a host and a path of it, e.g. `/zolder`, into `out`. The export is made once and kept;
- * another path takes a moment.
+ * The app for a host and a path of it, e.g. `/zolder`, or its root, into `out`. The export is made once
+ * and kept; another path takes a moment.
  */
 export async function buildFor(base, out = 'dist') {
-  if (base === '') return build();
   copyFonts(ROOT);
   const now = fingerprint();
-  const there = `${now} for ${base}`;
+  const there = `${now} for ${base || 'the root'}`;
   if (isCurrent(out, there)) return;
-  const kept = '.cache/hosted';
+  const kept = '.cache/export';
   if (!isCurrent(kept, now)) {
-    console.log('Building the app for a path of a host (about a minute)…');
+    console.log('Building the app (about a minute the first time)…');
     exportWeb({ out: kept, base: PLACE_OF_BASE });
     await writeLicences(kept);
     writeFileSync(join(ROOT, kept, '.sources'), now);
