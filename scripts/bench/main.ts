@@ -7,6 +7,7 @@ import { benchCore } from './core';
 import { benchCoverage } from './coverage';
 import { benchHistory } from './history';
 import { benchIntake } from './intake';
+import { benchPaint } from './paint';
 import { benchSaving } from './saving';
 import { benchTanks } from './tanks';
 
@@ -40,7 +41,7 @@ async function main(): Promise<void> {
     benchTanks(TANKS);
     return;
   }
-  if (!process.argv.includes('--history')) {
+  if (!process.argv.includes('--history') && !process.argv.includes('--paint')) {
     benchCore();
     benchChemistry();
     if (process.argv.includes('--core')) return;
@@ -51,6 +52,12 @@ async function main(): Promise<void> {
     executablePath: findChromium(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   };
+  if (process.argv.includes('--paint')) {
+    await benchPaint((profile) =>
+      chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE }),
+    );
+    return;
+  }
   const server = await serve({ own: true });
   const persistent = (profile: string) =>
     chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE });
