@@ -109,3 +109,14 @@ test('of what is asked for a moment only the newest is kept', () => {
   set('a', 10);
   expect(at(1)).toBe(11);
 });
+
+test('what was made for one moment still follows its own facts when another was asked for since', () => {
+  const { fact, made, set } = told();
+  const window = (from: number) => made('window', () => fact(`day${from}`), { at: from });
+  const early = () => made('early', () => window(1) * 10);
+  set('day1', 1);
+  expect(early()).toBe(10);
+  expect(window(2)).toBe(0);
+  set('day1', 5);
+  expect(early()).toBe(50);
+});

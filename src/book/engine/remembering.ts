@@ -5,7 +5,7 @@ interface Cell {
   compute: () => unknown;
   readonly same: (a: unknown, b: unknown) => boolean;
   /** What it was worked out for, where that is no part of its name. */
-  at: unknown;
+  readonly at: unknown;
   /** Facts by name, and other things worked out. */
   sources: readonly (string | Cell)[];
   /** When it was last found to be true, and when it last became another, in changes of the book. */
@@ -57,7 +57,9 @@ export class Remembering {
 
   /** What `compute` gives, worked out once for as long as nothing it read changes. */
   remember<T>(name: string, compute: () => T, { same = Object.is, at }: Remembered<T> = {}): T {
-    const known = this.cells.get(name);
+    const last = this.cells.get(name);
+    // For another moment it is another thing: what was made of the last one keeps that.
+    const known = last?.at === at ? last : undefined;
     const cell: Cell = known ?? {
       name,
       value: undefined,
@@ -68,9 +70,7 @@ export class Remembering {
       trueAt: 0,
       changedAt: 0,
     };
-    if (cell.at !== at) cell.trueAt = 0;
     cell.compute = compute;
-    cell.at = at;
     this.refresh(cell);
     if (!known) this.cells.set(name, cell);
     this.reading?.add(cell);
