@@ -1,3 +1,4 @@
+import { watchHand, whenAtRest } from './atRest';
 import type { Act } from '@/acts';
 import type { ActId, Change } from '@/records';
 import { inBackground, noteTrouble } from '@/trouble';
@@ -40,7 +41,11 @@ export class ActDoor {
   private readonly listeners = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(private readonly to: DoorTo) {}
+  private stopWaiting: (() => void) | undefined;
+
+  constructor(private readonly to: DoorTo) {
+    watchHand();
+  }
 
   /** A new act's id, made before it is sent. */
   newActId(): ActId {
@@ -57,9 +62,14 @@ export class ActDoor {
   /** Shows a notice, for good or for so long. */
   private tell(notice: ActNotice | undefined, forMs?: number): void {
     clearTimeout(this.timer);
+    this.stopWaiting?.();
+    this.stopWaiting = undefined;
     this.notice = notice;
     this.listeners.forEach((listener) => listener());
-    if (forMs !== undefined) this.timer = setTimeout(() => this.tell(undefined), forMs);
+    if (forMs === undefined) return;
+    // Taken away under a thumb it would move what the thumb is about to press.
+    const goes = () => (this.stopWaiting = whenAtRest(() => this.tell(undefined)));
+    this.timer = setTimeout(goes, forMs);
   }
 
   /** Puts the line away. */

@@ -1,7 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBook } from '@/book/react';
-import { useAtRest } from '@/shell/useAtRest';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
@@ -12,8 +11,7 @@ import { frameSays } from '@/words/frame/frame';
 /** The line over the places: what was just done, with the way back; or that it failed, and why. */
 export function ActLine() {
   const { acts } = useBook();
-  // Taken away under a thumb it would move what the thumb is about to press.
-  const notice = useAtRest(useSyncExternalStore(acts.subscribe, acts.current));
+  const notice = useSyncExternalStore(acts.subscribe, acts.current);
   if (!notice) return null;
   if (notice.kind === 'failed')
     return (
