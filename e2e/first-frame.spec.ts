@@ -113,6 +113,17 @@ test('the Round as last drawn stands before the app, with its age, and nothing m
   expect(moved).toBeLessThan(0.01);
 });
 
+test('without JavaScript the page says what it needs, and nothing lies over it', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto(ownUrl());
+  await expect(page.getByText(/needs JavaScript switched on/)).toBeVisible();
+  await expect(page.locator('#frame')).toBeHidden();
+  await context.close();
+});
+
 test('a kept Round is never shown over the demo, on another path, or where it cannot be read', async ({
   page,
 }) => {
@@ -139,6 +150,7 @@ test('a kept Round is never shown over the demo, on another path, or where it ca
     { book: 'demo', path: '/', kept: round, shown: false },
     { book: 'own', path: '/tanks', kept: round, shown: false },
     { book: 'own', path: '/', kept: '{"html":', shown: false },
+    { book: 'own', path: '/', kept: '{"wide":false,"textScale":1}', shown: false },
     { book: 'own', path: '/', kept: round, shown: true },
   ]) {
     await keep(book, kept);

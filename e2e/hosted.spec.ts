@@ -120,6 +120,7 @@ test('the first visit by a deep link, the other book, and screens with the serve
       await heading.waitFor();
       const said = (await heading.textContent()) ?? '';
       if (/could not be loaded|broke/.test(said)) lost.push(`${route}: ${said}`);
+      if ((await page.locator('#frame').count()) > 0) lost.push(`${route}: under the frame`);
     }
     expect(lost).toEqual([]);
     expect(troubles.filter((text) => /content security policy|TypeError/i.test(text))).toEqual([]);

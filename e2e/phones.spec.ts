@@ -57,6 +57,7 @@ test('over HTTPS with an authority of the house’s own: kept, installable, and 
       await heading.waitFor();
       const said = (await heading.textContent()) ?? '';
       if (/could not be loaded|broke/.test(said)) lost.push(`${route}: ${said}`);
+      if ((await page.locator('#frame').count()) > 0) lost.push(`${route}: under the frame`);
     }
     expect(lost).toEqual([]);
     await context.close();

@@ -28,14 +28,15 @@
   const root = frame.attachShadow({ mode: 'closed' });
   root.append(...frame.childNodes);
   const isRound = path === '/' || path.startsWith('/read');
-  for (const place of root.querySelectorAll('[data-href]')) {
-    const { href } = place.dataset;
+  for (const place of root.querySelectorAll('[data-place]')) {
+    const { place: href } = place.dataset;
     if (href === '/' ? isRound : path.startsWith(href)) place.classList.add('here');
   }
 
   const kept = path === '/' && frame.dataset.book === 'own' ? held('zolder-round') : null;
-  if (!kept || kept.wide !== wide || kept.textScale !== (look.textScale ?? 1)) return;
+  if (typeof kept?.html !== 'string' || typeof kept.css !== 'string') return;
+  if (kept.wide !== wide || kept.textScale !== (look.textScale ?? 1)) return;
   const main = root.querySelector('.main');
   main.innerHTML = `<style>${kept.css}</style>${kept.html}<div class="as-of"></div>`;
-  main.lastChild.textContent = kept.told;
+  main.lastChild.textContent = String(kept.told);
 })();

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { WIDE_FROM } from '../../src/ui/tokens';
 import { PLACE_NAMES } from '../../src/shell/navigation/placeNames';
 import { frameParts, withFrame } from './frameHtml';
 import { iconSvg } from './icons';
@@ -14,6 +15,17 @@ test('every place stands in it, and nothing of it can be read or reached before 
   const { frame } = frameParts();
   for (const { label } of PLACE_NAMES) expect(frame).toContain(`<span>${label}</span>`);
   expect(frame).toMatch(/^<div id="frame" aria-hidden="true" inert>/);
+});
+
+test('what runs before the app knows the same widths and keys as the app', () => {
+  const boot = readFileSync(join(__dirname, '../../public/boot.js'), 'utf8');
+  const keep = readFileSync(join(__dirname, '../../src/shell/firstFrame/keep.ts'), 'utf8');
+  expect(boot).toContain(`WIDE_FROM = ${WIDE_FROM};`);
+  for (const [key] of keep.matchAll(/'zolder-\w+'/g)) expect(boot).toContain(key);
+});
+
+test('nothing in the frame is an address: under a path of a host it stays as it is', () => {
+  expect(frameParts().frame).not.toMatch(/(href|src)=/);
 });
 
 test('an icon is all its lines; an unknown one is refused', () => {

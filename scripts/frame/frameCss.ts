@@ -6,9 +6,9 @@ const colors = (theme: ThemeName) =>
     .map(([name, hex]) => `--${name}:${hex}`)
     .join(';');
 
-/** The colours of both themes, for the whole page. */
+/** The colours of both themes, for the whole page; the frame is not seen before it knows its own. */
 export const themeCss = () =>
-  `:root{${colors('day')};color-scheme:light}:root[data-theme=lightsOut]{${colors('lightsOut')};color-scheme:dark}`;
+  `:root{${colors('day')};color-scheme:light}:root[data-theme=lightsOut]{${colors('lightsOut')};color-scheme:dark}#frame:not([data-book]){visibility:hidden}`;
 
 /** What the frame is drawn with: the head and the places as `Head.tsx` and `PlacesBar.tsx` draw them. */
 export const frameCss = () => `

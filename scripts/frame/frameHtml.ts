@@ -12,7 +12,7 @@ const head = () =>
 const places = () =>
   `<div class="places">${PLACE_NAMES.map(
     ({ href, label, icon: name }, at) =>
-      `<div data-href="${href}">${iconSvg(name, 24)}<span>${label}</span><kbd>${at + 1}</kbd></div>`,
+      `<div data-place="${href}">${iconSvg(name, 24)}<span>${label}</span><kbd>${at + 1}</kbd></div>`,
   ).join('')}</div>`;
 
 const main = '<div class="main"><div class="rows"><i></i><i></i><i></i></div></div>';

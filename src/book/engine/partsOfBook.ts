@@ -2,7 +2,9 @@ import type { Kind } from '@/records';
 import type { Part } from './partIndex';
 
 const part = <K extends Kind>(made: Part<K>): Part<K> => made;
-const byText = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+/** Moments in ISO 8601, UTC, by time. Of one length they sort as texts; a fraction more or less is read. */
+const byTime = (a: string, b: string) =>
+  a.length === b.length ? (a < b ? -1 : a > b ? 1 : 0) : Date.parse(a) - Date.parse(b);
 const SIDES = ['ph', 'ec'] as const;
 
 /** Readings of one kind of sample of a tank, newest first: `<sample>/<tank>`. */
@@ -10,7 +12,7 @@ export const READINGS_OF_SAMPLE = part({
   name: 'readings of a sample',
   kind: 'reading',
   keysOf: ({ sampleKind, tankId }) => [`${sampleKind}/${tankId}`],
-  order: (a, b) => byText(b.takenAt, a.takenAt),
+  order: (a, b) => byTime(b.takenAt, a.takenAt),
 });
 
 /** The month of a moment in ISO 8601, UTC: `2026-11`. */
@@ -27,7 +29,7 @@ export const READINGS_OF_MONTH = part({
   name: 'readings of a month',
   kind: 'reading',
   keysOf: ({ sampleKind, tankId, takenAt }) => [`${sampleKind}/${tankId}/${monthOf(takenAt)}`],
-  order: (a, b) => byText(a.takenAt, b.takenAt),
+  order: (a, b) => byTime(a.takenAt, b.takenAt),
 });
 
 /** Readings with one side of a pen, oldest first: `<side>/<pen>`. */
@@ -35,7 +37,7 @@ export const READINGS_OF_SIDE = part({
   name: 'readings of a side',
   kind: 'reading',
   keysOf: (body) => SIDES.flatMap((side) => (body[side] ? [`${side}/${body[side].penId}`] : [])),
-  order: (a, b) => byText(a.takenAt, b.takenAt),
+  order: (a, b) => byTime(a.takenAt, b.takenAt),
 });
 
 /** Of these, those that tell more than a value (a laboratory's of the same sample, repeats), as made. */
@@ -55,7 +57,7 @@ export const SESSIONS_OF_SIDE = part({
   name: 'sessions of a side',
   kind: 'session',
   keysOf: ({ plan, penId }) => [`${plan.quantity}/${penId}`],
-  order: (a, b) => byText(a.finishedAt, b.finishedAt),
+  order: (a, b) => byTime(a.finishedAt, b.finishedAt),
 });
 
 /** What was done to one side of a pen, or befell it, oldest first: `<side>/<pen>`. */
@@ -64,7 +66,7 @@ export const CARE_OF_SIDE = part({
   kind: 'careEvent',
   keysOf: ({ side, penId }) =>
     SIDES.filter((each) => side === each || side === 'both').map((each) => `${each}/${penId}`),
-  order: (a, b) => byText(a.at, b.at),
+  order: (a, b) => byTime(a.at, b.at),
 });
 
 /** Readings of a check standard with one pen, as made. */
@@ -80,7 +82,7 @@ export const ADDITIONS_OF_TANK = part({
   name: 'additions of a tank',
   kind: 'addition',
   keysOf: ({ tankId }) => [tankId],
-  order: (a, b) => byText(a.at, b.at),
+  order: (a, b) => byTime(a.at, b.at),
 });
 
 /** What was poured on a reading, as made. */

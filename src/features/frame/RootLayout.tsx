@@ -37,7 +37,7 @@ import { openingSays } from '@/words/frame/opening';
 const TakeAlong = chunkPart('forms', 'TakeAlong');
 
 /** The frame before the app never stands longer than this over an open book, ms. */
-const FRAME_AT_MOST_MS = 5000;
+const FRAME_AT_MOST_MS = 15_000;
 
 /** Which book a first visit opens, as the server wrote it into the page. */
 function startBook(): 'demo' | 'own' | 'take-along' {
