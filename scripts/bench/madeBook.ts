@@ -56,9 +56,27 @@ export function madeBook({ first, others }: { first: number; others: number }): 
   return [pen, ...tanks, ...readings];
 }
 
+/** Characters that are handed to the browser at once. */
+const AT_ONCE = 4_000_000;
+
+/** Entries by what can be handed over at once. */
+function portions(entries: readonly [string, string][]): [string, string][][] {
+  const all: [string, string][][] = [];
+  let room = 0;
+  for (const entry of entries) {
+    if (room <= 0) {
+      all.push([]);
+      room = AT_ONCE;
+    }
+    all.at(-1)!.push(entry);
+    room -= entry[1].length;
+  }
+  return all;
+}
+
 /** Fills a database shaped as AsyncStorage shapes it. */
 export async function fill(page: Page, name: string, entries: [string, string][]): Promise<void> {
-  for (let at = 0; at < entries.length; at += 10_000) {
+  for (const part of portions(entries)) {
     await page.evaluate(
       ([db, list]) =>
         new Promise<void>((resolve, reject) => {
@@ -74,7 +92,7 @@ export async function fill(page: Page, name: string, entries: [string, string][]
             };
           };
         }),
-      [name, entries.slice(at, at + 10_000)] as const,
+      [name, part] as const,
     );
   }
 }

@@ -14,7 +14,7 @@ import { median } from './measure';
 
 type Launch = (profile: string) => Promise<BrowserContext>;
 
-const RUNS = 5;
+const RUNS = 3;
 const SLOWED = 4;
 const TANKS = 50;
 const PENS = 12;
@@ -55,6 +55,11 @@ async function opening(page: Page, url: string): Promise<{ text: number; usable:
   await page.waitForFunction(() => (globalThis as { usableMs?: number }).usableMs, undefined, {
     timeout: 120_000,
   });
+  await page.waitForFunction(
+    () => performance.getEntriesByName('first-contentful-paint').length > 0,
+    undefined,
+    { timeout: 30_000 },
+  );
   const found = await page.evaluate(() => ({
     text: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN,
     usable: (globalThis as { usableMs?: number }).usableMs!,

@@ -116,8 +116,8 @@ test('two phones an hour apart: the one that is ahead is told by the other, and 
   await ahead.append([reading(6.4, 60 * MINUTE_MS)], at(60 * MINUTE_MS));
   const book = await phone.open();
   await book.append([reading(5.9, 0)], MOMENT);
-  await book.openFile(await ahead.makeFile());
-  await book.takeFile(MOMENT);
+  await book.files.open(await ahead.files.make());
+  await book.files.take(MOMENT);
   expect(shownIn(book)).toEqual([[5.9, iso(0)]]);
   await book.correctClock(-60 * MINUTE_MS, at(5 * MINUTE_MS));
   expect(shownIn(book).map(([shown]) => shown)).toEqual([5.9, 6.4]);

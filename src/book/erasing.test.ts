@@ -102,8 +102,8 @@ test('nothing of it comes back: not from an old file, not from the copy, not aft
   const { book, open, copy } = await years();
   const old = fileOf(book);
   const there = await testBrowser().open();
-  await there.openFile(old);
-  await there.takeFile(MOMENT);
+  await there.files.open(old);
+  await there.files.take(MOMENT);
   // On the other phone one of the old readings is amended, and one is voided.
   const [amended, voided] = there.state.all('reading').filter(({ body }) => body.takenAt < at(8));
   await there.append(
@@ -118,19 +118,19 @@ test('nothing of it comes back: not from an old file, not from the copy, not aft
   expect(left).toHaveLength(10);
 
   for (const file of [old, fileOf(there)]) {
-    const opened = await book.openFile(file);
+    const opened = await book.files.open(file);
     expect(opened.ok && opened.value).toMatchObject({ fresh: 0 });
     expect(opened.ok && opened.value.erased).toBeGreaterThanOrEqual(10);
-    await book.takeFile(MOMENT);
+    await book.files.take(MOMENT);
   }
   await copy.keep(there.state.revisions());
   expect(await book.bringBack(MOMENT)).toBe(0);
   expect([...told(await open())].sort()).toEqual(left);
 
   // The phone that never heard of it follows when it takes in this book, and says so first.
-  const joining = await there.openFile(fileOf(book));
+  const joining = await there.files.open(fileOf(book));
   expect(joining.ok && joining.value).toMatchObject({ fresh: 1, erases: 10 });
-  await there.takeFile(MOMENT);
+  await there.files.take(MOMENT);
   expect([...told(there)].sort()).toEqual(left);
 });
 
@@ -188,7 +188,7 @@ test('the steps of a sitting go a month after it ended; its check and an open si
   // Told once, not at every housekeeping; and an old file does not bring the steps back.
   await book.housekeep(later.nowMs + DAY_MS);
   expect(book.state.idsOf('erasure')).toHaveLength(1);
-  await book.openFile(file);
-  await book.takeFile(later);
+  await book.files.open(file);
+  await book.files.take(later);
   expect((await open({ moment: later })).state.revisionsOf(ended)).toHaveLength(0);
 });

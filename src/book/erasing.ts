@@ -43,7 +43,7 @@ export class Erasing {
 
   /** Of what came in, what was erased before: it is let go of again. Answers the kinds it was of. */
   letGoAmong(came: readonly Revision[]): ReadonlySet<Kind> {
-    const all = this.state.records();
+    const all = this.state.recordsHere();
     const records = came.some(({ kind }) => kind === 'erasure')
       ? all
       : new Map(came.map(({ recordId }) => [recordId, all.get(recordId) ?? []]));
@@ -83,6 +83,6 @@ export class Erasing {
 
   /** The records an erasure would let go of. */
   goneBy(erasure: Erasure): ReadonlySet<RecordId> {
-    return erasedAmong(this.state.records(), [erasure]);
+    return erasedAmong(this.state.recordsHere(), [erasure]);
   }
 }

@@ -1,4 +1,4 @@
-import type { LoadedBook } from '@/records/storage/bookStore';
+import type { FoundInPacks, LoadedBook } from '@/records/storage/bookStore';
 import type { MissingPack, SetAside } from '@/records/storage/findings';
 
 /** What is not as it should be with a book that opened all the same. */
@@ -36,3 +36,10 @@ export function findingsOf(loaded: LoadedBook): Findings {
     readOnly: setAside.some(({ reason }) => reason === 'newer'),
   };
 }
+
+/** Findings, and what was found in packs that were read later. */
+export const withFound = (before: Findings, { setAside, missing }: FoundInPacks): Findings => ({
+  ...before,
+  setAside: [...before.setAside, ...setAside],
+  missing: [...before.missing, ...missing],
+});

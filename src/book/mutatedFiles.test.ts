@@ -78,12 +78,12 @@ function mutated(text: string, change: Mutation): string {
 async function toTheEnd(text: string) {
   const { open } = testBrowser();
   const book = await open();
-  const preview = await book.openFile(new Blob([text]));
+  const preview = await book.files.open(new Blob([text]));
   if (!preview.ok) {
-    expect(await book.takeFile(MOMENT)).toEqual({ added: 0 });
+    expect(await book.files.take(MOMENT)).toEqual({ added: 0 });
     return undefined;
   }
-  const { added } = await book.takeFile(MOMENT);
+  const { added } = await book.files.take(MOMENT);
   await book.housekeep(MOMENT.nowMs);
   const again = await open();
   const { state } = again;

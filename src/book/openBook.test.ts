@@ -150,8 +150,8 @@ test('two phones end equal after taking in each other’s file, and a conflict i
   const recordId = recordIds[0]!;
   const file = (book: OpenBook) => writeBundle(book.state.revisions());
   const take = async (book: OpenBook, text: string) => {
-    const preview = await book.openFile(fileOf(text));
-    await book.takeFile(moment);
+    const preview = await book.files.open(fileOf(text));
+    await book.files.take(moment);
     return preview;
   };
   await take(right, file(left));
@@ -192,16 +192,16 @@ test('a bad file changes nothing, and one whose taking in failed can be taken in
     setMany: (entries) => (full ? Promise.reject(new Error('Quota')) : port.setMany(entries)),
   };
   const book = await open({ at: disk });
-  expect(await book.openFile(fileOf('{"format":"zolder-book","version":2,"pie'))).toMatchObject({
+  expect(await book.files.open(fileOf('{"format":"zolder-book","version":2,"pie'))).toMatchObject({
     ok: false,
   });
-  expect(await book.takeFile(moment)).toEqual({ added: 0 });
+  expect(await book.files.take(moment)).toEqual({ added: 0 });
   const other = await testBrowser().open();
   await other.append([person('AB')], moment);
-  await book.openFile(await other.makeFile());
-  await expect(book.takeFile(moment)).rejects.toThrow('Quota');
+  await book.files.open(await other.files.make());
+  await expect(book.files.take(moment)).rejects.toThrow('Quota');
   full = false;
-  expect(await book.takeFile(moment)).toEqual({ added: 1 });
+  expect(await book.files.take(moment)).toEqual({ added: 1 });
   expect(initialsIn(await open())).toEqual(['AB']);
 });
 
@@ -245,7 +245,7 @@ describe('a book that a newer Zolder wrote in', () => {
     expect(book.findings.readOnly).toBe(true);
     expect(initialsIn(book)).toEqual(['AB']);
     await expect(book.append([person('CD')], moment)).rejects.toThrow('newer');
-    const file = await (await book.makeFile()).text();
+    const file = await (await book.files.make()).text();
     expect(file).toContain('"setAside"');
     expect(file).toContain('9:');
   });
@@ -276,8 +276,8 @@ describe('the second copy', () => {
       Array.from({ length: 250 }, () => person('CD')),
       moment,
     );
-    await book.openFile(await other.makeFile());
-    await book.takeFile(moment);
+    await book.files.open(await other.files.make());
+    await book.files.take(moment);
     expect(book.state.size).toBe(251);
     expect(copyHeld.size).toBe(1);
     await copy.forget();
@@ -299,5 +299,5 @@ test('a tab exports what is in storage, not only what it heard of', async () => 
   const [left, right] = [await open(), await open()];
   mute();
   await left.append([person('AB')], moment);
-  expect(await (await right.makeFile()).text()).toContain('"AB"');
+  expect(await (await right.files.make()).text()).toContain('"AB"');
 });

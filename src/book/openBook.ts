@@ -1,49 +1,44 @@
 import { answer, type Result } from '@/core/result';
-import { checkWhole, mergePreview, readBundleFile, type BundleRefusal } from '@/interchange/bundle';
 import {
-  erasedAmong,
   hybridClock,
   writeChange,
   type ActId,
   type Change,
   type RecordId,
+  type RevId,
   type Revision,
 } from '@/records';
 import type { Erasure } from '@/records/kinds';
 import { BookStore, PACK_AT_ONCE } from '@/records/storage/bookStore';
-import type { Appended, Choice, FilePreview, Moment } from './bookApi';
-import { makeCheckedFile } from './checkedFile';
+import type { Appended, Choice, Moment } from './bookApi';
 import { correctedClock } from './correctClock';
 import { BookState } from './engine/bookState';
+import { retried } from './askingEarlier';
+import { EarlierMonths, toldOf } from './earlierMonths';
 import { Erasing, thinning } from './erasing';
-import { findingsOf, NO_FINDINGS, type Findings } from './findings';
+import { FileDesk } from './fileDesk';
+import { findingsOf, NO_FINDINGS, withFound, type Findings } from './findings';
 import { inverseOf } from './inverse';
-import { erasuresIn, withoutErased } from './withoutErased';
+import { withoutErased } from './withoutErased';
+import { ErasedTime, ReadOnlyBook } from './refusedWrites';
 import { resolvingChanges } from './resolving';
 import type { ActMoment, BookSurroundings } from './surroundings';
 
 /** Journal entries that are worth packing. */
 const COMPACT_FROM = 64;
 
-/** Thrown where a newer Zolder wrote part of the book: nothing is added to it by this one. */
-class ReadOnlyBook extends Error {
-  override readonly name = 'ReadOnlyBook';
-}
-
-/** Thrown where an entry is dated into a time whose entries were erased for good: it would not stay. */
-class ErasedTime extends Error {
-  override readonly name = 'ErasedTime';
-}
-
 /** An open book: state in memory, journal in storage, other tabs told of every act. */
 export class OpenBook {
   readonly state = new BookState();
   findings: Findings = NO_FINDINGS;
-  /** What the file last opened would add. */
-  private waiting: readonly Revision[] = [];
+  /** The book as a file. */
+  readonly files: FileDesk;
   private readonly clock = hybridClock();
   private readonly store: BookStore;
   private readonly erasing: Erasing;
+  private readonly earlier: EarlierMonths;
+  /** What was left is on its way. */
+  private completing: Promise<void> | undefined;
   private journalLength = 0;
   private olderPacks: readonly string[] = [];
   /** Acts on their way into storage, by id: the same one waits for the first. */
@@ -60,30 +55,67 @@ export class OpenBook {
     };
     this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
     this.erasing = new Erasing(this.state, this.store);
+    this.earlier = new EarlierMonths(this.state, this.store);
+    this.files = new FileDesk({
+      state: this.state,
+      store: this.store,
+      erasures: () => this.erasing.erasures(),
+      whole: () => this.whole(),
+      take: (revisions) => this.take(revisions),
+      append: (revisions, moment) => this.appendRevisions(revisions, moment),
+    });
     around.channel.onMessage((revisions) => this.take(revisions));
   }
 
   /** Reads the book from storage and listens to the other tabs. Nothing is packed on this way. */
   static async open(around: BookSurroundings, moment: Moment): Promise<OpenBook> {
     const book = new OpenBook(around, moment);
-    await book.reload(moment);
+    await book.reload(moment, true);
+    if (book.state.left.isTorn) await book.whole();
     return book;
   }
 
-  private async reload({ nowMs }: Moment): Promise<void> {
-    const loaded = await this.store.load();
+  private async reload({ nowMs }: Moment, isFirst = false): Promise<void> {
+    let loaded = await this.store.load({ whole: !isFirst });
+    const told = loaded.earlier && toldOf(loaded);
+    if (loaded.earlier && told) {
+      this.earlier.leave(loaded.earlier, told);
+      this.clock.observe(told.lastRevId, nowMs);
+    } else if (loaded.earlier) loaded = await this.store.load({ whole: true });
     this.journalLength = loaded.journalLength;
     this.olderPacks = loaded.olderPacks;
-    const { broughtBack } = this.findings;
-    this.findings = { ...findingsOf(loaded), broughtBack };
+    this.findings = { ...findingsOf(loaded), broughtBack: this.findings.broughtBack };
     for (const { revId } of loaded.revisions) this.clock.observe(revId, nowMs);
     this.take(loaded.revisions);
   }
 
+  /** Brings the readings of earlier months that the opening left; at once where everything is here. */
+  whole(): Promise<void> {
+    if (this.state.left.isWhole) return Promise.resolve();
+    this.completing ??= this.complete().finally(() => {
+      this.completing = undefined;
+    });
+    return this.completing;
+  }
+
+  private async complete(): Promise<void> {
+    const found = await this.earlier.bring();
+    this.olderPacks = [...this.olderPacks, ...found.olderPacks];
+    this.findings = withFound(this.findings, found);
+    const erased = this.erasing.letGoAmong(found.revisions);
+    if (erased.size + found.setAside.length + found.missing.length > 0)
+      this.around.onChange([...erased]);
+  }
+
   private take(revisions: readonly Revision[]): void {
     const kinds = new Set(this.state.apply(revisions));
-    for (const kind of this.erasing.letGoAmong(revisions)) kinds.add(kind);
-    if (kinds.size > 0) this.around.onChange([...kinds]);
+    const settle = () => {
+      for (const kind of this.erasing.letGoAmong(revisions)) kinds.add(kind);
+      if (kinds.size > 0) this.around.onChange([...kinds]);
+    };
+    if (!this.state.left.isTorn) settle();
+    // Nothing may be told before what it builds on is here.
+    else this.whole().then(settle, (error) => this.around.onTrouble('earlier readings', error));
   }
 
   /**
@@ -92,6 +124,7 @@ export class OpenBook {
    */
   async erase(erasure: Erasure, moment: ActMoment, recordId?: RecordId): Promise<number> {
     this.setNow(moment.nowMs);
+    await this.whole();
     if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
     const known = moment.actId === undefined ? [] : this.state.actOf(moment.actId);
     const [told] = known;
@@ -206,14 +239,24 @@ export class OpenBook {
       }
       await this.store.upgrade(this.olderPacks);
       this.olderPacks = [];
+      await this.earlier.keep(this.findings, nowMs);
       await this.around.copy?.prune(nowMs);
     } catch (error) {
       this.around.onTrouble('packing', error);
     }
   }
 
+  /** Reads what the opening left, while nobody waits for it, and makes the next opening know of it. */
+  async settleIn(nowMs: number): Promise<void> {
+    await this.housekeep(nowMs);
+    await this.whole();
+    await this.earlier.keep(this.findings, nowMs);
+  }
+
   /** Takes back one act, as long as nothing was changed since. */
   async undo(actId: ActId, moment: Moment): Promise<Result<null, { reason: 'changedSince' }>> {
+    // Of an old act, such as a table taken in, some may have been left.
+    if (this.state.left.mayBeLeft(actId)) await this.whole();
     const changes = inverseOf(this.state, actId);
     if (!changes.ok) return changes;
     if (changes.value.length > 0) await this.write(changes.value, moment);
@@ -228,52 +271,16 @@ export class OpenBook {
 
   /** Entries of the second copy that the book lacks; they are sound, so they are taken back. */
   async bringBack(moment: Moment): Promise<number> {
-    const lost = await this.around.copy?.unknownTo((id) => this.state.recordOf(id) !== undefined);
+    const isKnown = (id: RevId) => this.state.recordOf(id) !== undefined;
+    const lost = await retried(
+      () => this.around.copy?.unknownTo(isKnown),
+      () => this.whole(),
+    );
     const back = lost && withoutErased(lost, this.erasing.erasures());
     if (!back || back.length === 0) return 0;
     await this.appendRevisions(back, moment);
     this.findings = { ...this.findings, broughtBack: this.findings.broughtBack + back.length };
     return back.length;
-  }
-
-  /** Reads a file and tells what taking it in would do; nothing is written. */
-  async openFile(file: Blob): Promise<Result<FilePreview, BundleRefusal>> {
-    this.waiting = [];
-    const read = await readBundleFile(file);
-    if (!read.ok) return read;
-    const { revisions, setAside } = read.value;
-    const whole = checkWhole(
-      revisions,
-      (id) => this.state.revisionsOf(id),
-      (revId) => this.state.recordOf(revId),
-    );
-    if (!whole.ok) return whole;
-    const erasures = [...this.erasing.erasures(), ...erasuresIn(revisions)];
-    const kept = withoutErased(revisions, erasures);
-    const { fresh, ...preview } = mergePreview(this.state.revisions(), kept);
-    this.waiting = fresh;
-    const erases = erasedAmong(this.state.records(), erasuresIn(fresh)).size;
-    const comes = { fresh: fresh.length, erased: revisions.length - kept.length, erases };
-    return answer({ ...preview, ...whole.value, setAside, ...comes });
-  }
-
-  /** Takes in the file last opened, as one act. What was opened stays until it is taken or replaced. */
-  async takeFile(moment: Moment): Promise<{ added: number }> {
-    const fresh = this.waiting;
-    if (fresh.length > 0) await this.appendRevisions(fresh, moment);
-    this.waiting = [];
-    return { added: fresh.length };
-  }
-
-  /**
-   * The book as a file, read back before it is handed over: what is in storage and what this tab
-   * knows, with what could not be read as it was found.
-   */
-  async makeFile(): Promise<Blob> {
-    const loaded = await this.store.load();
-    this.take(loaded.revisions);
-    const setAside = await this.store.raw(loaded.setAside.map(({ key }) => key));
-    return makeCheckedFile(this.state.revisions(), setAside);
   }
 
   /** Ends conflicts: a third revision with all heads as parents says what the chosen one says. */
@@ -285,6 +292,8 @@ export class OpenBook {
   /** Takes in what another tab wrote while this one slept. */
   async catchUp(moment: Moment): Promise<void> {
     this.setNow(moment.nowMs);
-    if (await this.store.isBehind()) await this.reload(moment);
+    if (!(await this.store.isBehind())) return;
+    await this.whole();
+    await this.reload(moment);
   }
 }

@@ -8,6 +8,7 @@ import { keepPracticeRun, practiceRuns } from './practiceRuns';
 import { changeDevice, loadDevice, type DeviceSettings } from './device';
 import { draftsIn } from './drafts';
 import { answerBook } from './engine/answerBook';
+import { askingEarlier } from './askingEarlier';
 import { aheadAnswer } from './engine/aheadAnswer';
 import { erasureOf } from './engine/eraseAnswer';
 import { OpenBook } from './openBook';
@@ -119,7 +120,7 @@ export function openWorkerBook(): BookApi {
       await lookForLost(moment, hadBook);
       mark(moment);
       const book = open;
-      setTimeout(() => inBackground('packing', book.housekeep(moment.nowMs)), HOUSEKEEP_AFTER_MS);
+      setTimeout(() => inBackground('packing', book.settleIn(moment.nowMs)), HOUSEKEEP_AFTER_MS);
       return { book: bookName, device, lasting: !inMemory };
     },
     async append(changes, moment, actId) {
@@ -163,7 +164,7 @@ export function openWorkerBook(): BookApi {
     keepDraft: (name, text, nowMs) => draftsIn(devicePort).keep(draftName(name), text, nowMs),
     practiceRuns: () => practiceRuns(devicePort),
     keepPracticeRun: (run) => keepPracticeRun(devicePort, run),
-    exportBook: () => opened().makeFile(),
+    exportBook: () => opened().files.make(),
     async rescue() {
       const found: RescuedBook[] = [];
       for (const book of ['own', 'demo'] as const) {
@@ -172,9 +173,9 @@ export function openWorkerBook(): BookApi {
       }
       return found;
     },
-    openFile: (file) => opened().openFile(file),
+    openFile: (file) => opened().files.open(file),
     async takeFile(moment) {
-      const taken = await opened().takeFile(moment);
+      const taken = await opened().files.take(moment);
       emptied = null;
       mark(moment);
       return taken;
@@ -193,5 +194,5 @@ export function openWorkerBook(): BookApi {
       () => ({ own: bookName === 'own', lastCopyMs: device?.lastCopyMs }),
     ),
   };
-  return api;
+  return askingEarlier(api, () => opened().whole());
 }

@@ -1,7 +1,7 @@
 import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { ADDITIONS_OF_TANK, ADDITIONS_ON_READING } from './partsOfBook';
-import { readingsOf } from './readingsOf';
+import { newestReadings } from './readingsOf';
 
 /** An addition with its moment. */
 export interface TimedAddition {
@@ -47,6 +47,8 @@ export function mixingIn(
   if (!last || last.atMs > nowMs) return undefined;
   // What is read while it mixes does not end the wait.
   const mixedMs = Date.parse(last.record.body.rereadAt!);
-  const reread = readingsOf(book, tankId).some(({ body }) => Date.parse(body.takenAt) >= mixedMs);
+  const reread = newestReadings(book, { tankId }, 1).some(
+    ({ body }) => Date.parse(body.takenAt) >= mixedMs,
+  );
   return reread ? undefined : last;
 }

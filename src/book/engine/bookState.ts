@@ -7,7 +7,11 @@ import {
   type Revision,
 } from '@/records';
 import { BookRevisions, type LiveRecord } from './bookRevisions';
+import type { EarlierTold } from './earlierReadings';
+import { LeftReadings } from './leftReadings';
 import { PartIndex, wholeOf, type Part } from './partIndex';
+import { READING_PARTS } from './partsOfBook';
+import { Touched } from './touched';
 import { Remembering, type Remembered } from './remembering';
 
 export type { LiveRecord } from './bookRevisions';
@@ -32,6 +36,8 @@ export class BookState {
   private readonly kept = new BookRevisions();
   private readonly remembering = new Remembering();
   private readonly parts = new Map<string, PartIndex<Kind>>();
+  /** The readings that were left in storage. */
+  readonly left = new LeftReadings();
 
   constructor({ exact = false }: { readonly exact?: boolean } = {}) {
     this.exact = exact;
@@ -46,8 +52,35 @@ export class BookState {
       touched.note(revision.recordId);
       if (this.kept.take(revision) !== 'known') kinds.add(revision.kind);
     }
+    const isKnown = (id: RevId) => this.kept.recordOfRev.has(id);
+    for (const revision of revisions) this.left.lookAt(revision, isKnown);
     if (kinds.size > 0) this.settle(touched);
     return kinds;
+  }
+
+  /** Tells of readings that are left in storage, before the first revisions are taken in. */
+  leave(told: EarlierTold): void {
+    this.left.leave(told);
+  }
+
+  /** Takes in some of what was left; nothing tells of it before `complete`. */
+  stage(revisions: readonly Revision[]): void {
+    // Lists of readings are made of what was here until now.
+    READING_PARTS.forEach((part) => this.indexOf(part));
+    for (const revision of revisions)
+      if (this.kept.take(revision) === 'new') this.left.stage(revision);
+  }
+
+  /**
+   * Everything that was left is here now. What was answered meanwhile needed none of it, so it stays.
+   * Answers whether something had come that did.
+   */
+  complete(): boolean {
+    const wasTorn = this.left.complete();
+    if (wasTorn) this.remembering.forget();
+    for (const [name, { part }] of this.parts) if (part.kind === 'reading') this.parts.delete(name);
+    this.kept.settle();
+    return wasTorn;
   }
 
   /** Lets go of records as if they had never been here; answers the kinds that changed. */
@@ -74,6 +107,7 @@ export class BookState {
         kinds.add(moved.kind);
       }
     });
+    this.left.lookAtClock(nowMs);
     if (touched.all) for (const [first] of this.kept.byRecord.values()) kinds.add(first!.kind);
     if (kinds.size > 0) this.settle(touched);
     return kinds;
@@ -103,11 +137,19 @@ export class BookState {
   }
 
   private get whole(): BookRevisions {
+    this.left.demandWhole();
+    return this.here;
+  }
+
+  /** What is here of the book, whole or not. */
+  private get here(): BookRevisions {
+    this.left.demandUntorn();
     this.remembering.read(ANYTHING);
     return this.kept;
   }
 
-  private named(id: RecordId): BookRevisions {
+  private named(id: RecordId, kind: Kind = 'reading'): BookRevisions {
+    this.left.demandRecord(id, kind, this.kept.byRecord.has(id));
     this.remembering.read(`record/${id}`);
     return this.kept;
   }
@@ -117,6 +159,11 @@ export class BookState {
     return this.kept.twoContents;
   }
 
+  /** The records that are here, by name, with all they ever said; those left are told of when they come. */
+  recordsHere(): ReadonlyMap<RecordId, readonly Revision[]> {
+    return this.kept.byRecord;
+  }
+
   /** Every record by name, with all it ever said. */
   records(): ReadonlyMap<RecordId, readonly Revision[]> {
     return this.whole.byRecord;
@@ -124,7 +171,7 @@ export class BookState {
 
   /** What was written later than now and waits for the grower to say what is right, oldest first. */
   aheadOfNow(): readonly Revision[] {
-    const { byRecord } = this.whole;
+    const { byRecord } = this.here;
     return [...this.kept.hidden()]
       .flatMap(([id, hidden]) => (byRecord.get(id) ?? []).filter(({ revId }) => hidden.has(revId)))
       .sort((a, b) => (a.revId < b.revId ? -1 : 1));
@@ -132,7 +179,7 @@ export class BookState {
 
   /** A record by name, or undefined when there is none or it is deleted. */
   record<K extends Kind>(kind: K, id: RecordId): LiveRecord<K> | undefined {
-    const record = this.named(id).live(id);
+    const record = this.named(id, kind).live(id);
     return record?.head.kind === kind ? (record as unknown as LiveRecord<K>) : undefined;
   }
 
@@ -143,6 +190,17 @@ export class BookState {
 
   /** The live records of a part, in its order. */
   part<K extends Kind>(part: Part<K>, key: string): readonly LiveRecord<K>[] {
+    return this.partSince(part, key, -Infinity);
+  }
+
+  /** From when on all of a part is here, epoch ms; -Infinity where nothing of it is left in storage. */
+  hereSinceMs<K extends Kind>(part: Part<K>, key: string): number {
+    return this.left.hereSinceMs(part, key);
+  }
+
+  /** The same, where nothing before a moment (epoch ms) matters: of what is older only some may be here. */
+  partSince<K extends Kind>(part: Part<K>, key: string, sinceMs: number): readonly LiveRecord<K>[] {
+    this.left.demandSince(part, key, sinceMs);
     this.remembering.read(`part/${part.name}/${key}`);
     return this.indexOf(part as unknown as Part<Kind>).get(key) as unknown as LiveRecord<K>[];
   }
@@ -177,7 +235,9 @@ export class BookState {
 
   /** The record a revision belongs to; undefined for a revision that is not here. */
   recordOf(revId: RevId): RecordId | undefined {
-    return this.whole.recordOfRev.get(revId);
+    const known = this.here.recordOfRev.get(revId);
+    this.left.demandRevision(revId, known !== undefined);
+    return known;
   }
 
   /** What one act wrote; empty for an act that is not here. */
@@ -187,11 +247,12 @@ export class BookState {
 
   /** Names of all records of a kind, deleted ones too. */
   idsOf(kind: Kind): readonly RecordId[] {
-    return this.whole.ids(kind);
+    return (kind === 'reading' ? this.whole : this.here).ids(kind);
   }
 
   get size(): number {
-    return this.whole.recordOfRev.size;
+    this.remembering.read(ANYTHING);
+    return this.kept.recordOfRev.size + this.left.size;
   }
 
   /** Every revision, for the ledger and the export. */
@@ -201,7 +262,8 @@ export class BookState {
 
   /** The revisions of every record that has more than one head. */
   conflicted(): readonly (readonly Revision[])[] {
-    return [...this.whole.several]
+    return [...this.here.several]
+      .filter((id) => !this.left.isStaged(id))
       .map((id) => this.kept.visible(id))
       .filter((revisions) => revisions.length > 1 && headsOf(revisions).length > 1);
   }
@@ -219,18 +281,5 @@ export class BookState {
    */
   remember<T>(name: string, compute: () => T, how?: Remembered<T>): T {
     return this.remembering.remember(name, compute, how);
-  }
-}
-
-/** Records that are about to change, with what each was. */
-class Touched {
-  readonly before = new Map<RecordId, LiveRecord<Kind> | undefined>();
-  /** So many that none is named. */
-  all = false;
-
-  constructor(private readonly of: BookRevisions) {}
-
-  note(id: RecordId): void {
-    if (!this.all && !this.before.has(id)) this.before.set(id, this.of.live(id));
   }
 }

@@ -1,10 +1,10 @@
 import { DAY_MS } from '@/core/units';
 import { careDue, type CareDue } from '@/core/schedule';
-import type { CareKind } from '@/records';
+import type { CareKind, RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { houseDays } from './houseDays';
 import { careOf, probeFittedMs } from './penCare';
-import { usesOf } from './penUse';
+import { firstUseOf, usesBetween } from './penUse';
 
 const WEEK_MS = 7 * DAY_MS;
 const CLEANINGS: readonly CareKind[] = ['clean', 'cleanHeavy', 'cleanOil'];
@@ -17,15 +17,16 @@ const USE_WEEKS = 4;
  * week after, once it is over. So the next date stands still until it is cleaned again.
  */
 function weeklyUse(
-  uses: readonly number[],
+  book: BookState,
+  use: { readonly penId: RecordId; readonly side: 'ph' | 'ec' },
   { cleanedMs, nowMs }: { readonly cleanedMs: number; readonly nowMs: number },
 ): number {
-  const within = (fromMs: number, toMs: number) =>
-    uses.filter((atMs) => atMs >= fromMs && atMs < toMs).length;
-  const spanMs = Math.min(USE_WEEKS * WEEK_MS, cleanedMs - (uses[0] ?? Infinity));
-  if (spanMs >= WEEK_MS) return within(cleanedMs - spanMs, cleanedMs) / (spanMs / WEEK_MS);
+  const firstMs = firstUseOf(book, use.penId, use.side) ?? Infinity;
+  const spanMs = Math.min(USE_WEEKS * WEEK_MS, cleanedMs - firstMs);
+  if (spanMs >= WEEK_MS)
+    return usesBetween(book, use, [cleanedMs - spanMs, cleanedMs]) / (spanMs / WEEK_MS);
   const weekOverMs = cleanedMs + WEEK_MS;
-  return nowMs < weekOverMs ? 0 : within(cleanedMs, weekOverMs);
+  return nowMs < weekOverMs ? 0 : usesBetween(book, use, [cleanedMs, weekOverMs]);
 }
 
 /** When each side of a pen is to be cleaned and soaked next, by its use and policy. */
@@ -47,7 +48,7 @@ export function careDueAnswer(
       days: houseDays(book),
       cleanedMs,
       soakedMs: last(['soak']),
-      readingsPerWeek: weeklyUse(usesOf(book, pen.id, side), { cleanedMs, nowMs }),
+      readingsPerWeek: weeklyUse(book, { penId: pen.id, side }, { cleanedMs, nowMs }),
     });
     // An EC face is never soaked.
     return { ...due, side, ...(side === 'ec' ? { soakAtMs: undefined } : {}) };

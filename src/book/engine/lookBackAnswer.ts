@@ -40,7 +40,7 @@ function readingsBetween(
   { penId, quantity }: Asked,
   [fromMs, toMs]: readonly [number, number],
 ): readonly LiveRecord<'reading'>[] {
-  return book.part(READINGS_OF_SIDE, `${quantity}/${penId}`).filter(({ body }) => {
+  return book.partSince(READINGS_OF_SIDE, `${quantity}/${penId}`, fromMs).filter(({ body }) => {
     const atMs = Date.parse(body.takenAt);
     return atMs > fromMs && atMs <= toMs;
   });

@@ -1,5 +1,6 @@
 import type { BodyOf, Kind, RecordId } from '@/records';
 import type { LiveRecord } from './bookRevisions';
+import type { EarlierTold } from './earlierReadings';
 
 /** Records of a kind that belong together by something they say: a tank's readings, a pen's checks. */
 export interface Part<K extends Kind> {
@@ -9,6 +10,11 @@ export interface Part<K extends Kind> {
   readonly keysOf: (body: BodyOf<K>) => readonly string[];
   /** Their order within a part; records alike in it stand in the order they were made. */
   readonly order: (a: BodyOf<K>, b: BodyOf<K>) => number;
+  /**
+   * From when on all of a part is here while earlier readings are left in storage, epoch ms; -Infinity
+   * where nothing of it is left. Absent for kinds of which nothing is ever left.
+   */
+  readonly hereSinceMs?: (told: EarlierTold, key: string) => number;
 }
 
 const wholes = new Map<Kind, Part<Kind>>();
@@ -16,7 +22,13 @@ const wholes = new Map<Kind, Part<Kind>>();
 /** All records of a kind as one part, under the key ''. */
 export function wholeOf<K extends Kind>(kind: K): Part<K> {
   const known = wholes.get(kind);
-  const whole = known ?? { name: `all/${kind}`, kind, keysOf: () => [''], order: () => 0 };
+  const whole = known ?? {
+    name: `all/${kind}`,
+    kind,
+    keysOf: () => [''],
+    order: () => 0,
+    ...(kind === 'reading' ? { hereSinceMs: ({ beforeMs }) => beforeMs } : {}),
+  };
   if (!known) wholes.set(kind, whole as Part<Kind>);
   return whole as unknown as Part<K>;
 }

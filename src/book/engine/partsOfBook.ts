@@ -1,4 +1,5 @@
 import type { Kind } from '@/records';
+import type { EarlierTold } from './earlierReadings';
 import type { Part } from './partIndex';
 
 const part = <K extends Kind>(made: Part<K>): Part<K> => made;
@@ -13,6 +14,7 @@ export const READINGS_OF_SAMPLE = part({
   kind: 'reading',
   keysOf: ({ sampleKind, tankId }) => [`${sampleKind}/${tankId}`],
   order: (a, b) => byTime(b.takenAt, a.takenAt),
+  hereSinceMs: ({ hereSinceMs }, key) => hereSinceMs[key] ?? -Infinity,
 });
 
 /** The month of a moment in ISO 8601, UTC: `2026-11`. */
@@ -24,12 +26,20 @@ export function monthSpan(month: string): { readonly fromMs: number; readonly to
   return { fromMs: Date.UTC(year!, number! - 1), toMs: Date.UTC(year!, number!) - 1 };
 }
 
+const isLeft = (told: EarlierTold, sampleAndTank: string) =>
+  told.hereSinceMs[sampleAndTank] !== undefined;
+
 /** The same of one month, oldest first: `<sample>/<tank>/<month>`. */
 export const READINGS_OF_MONTH = part({
   name: 'readings of a month',
   kind: 'reading',
   keysOf: ({ sampleKind, tankId, takenAt }) => [`${sampleKind}/${tankId}/${monthOf(takenAt)}`],
   order: (a, b) => byTime(a.takenAt, b.takenAt),
+  hereSinceMs(told, key) {
+    const end = key.lastIndexOf('/');
+    const isLater = monthSpan(key.slice(end + 1)).fromMs >= told.beforeMs;
+    return isLater || !isLeft(told, key.slice(0, end)) ? -Infinity : told.beforeMs;
+  },
 });
 
 /** Readings with one side of a pen, oldest first: `<side>/<pen>`. */
@@ -38,9 +48,13 @@ export const READINGS_OF_SIDE = part({
   kind: 'reading',
   keysOf: (body) => SIDES.flatMap((side) => (body[side] ? [`${side}/${body[side].penId}`] : [])),
   order: (a, b) => byTime(a.takenAt, b.takenAt),
+  hereSinceMs: ({ usesMs, beforeMs }, key) => (usesMs[key] ? beforeMs : -Infinity),
 });
 
-/** Of these, those that tell more than a value (a laboratory's of the same sample, repeats), as made. */
+/**
+ * Of these, those that tell more than a value (a laboratory's of the same sample, repeats), as made. All of
+ * them are always here.
+ */
 export const TELLING_OF_SIDE = part({
   name: 'telling readings of a side',
   kind: 'reading',
@@ -100,3 +114,11 @@ export const JARS_OF_TANK = part({
   keysOf: ({ tankId }) => [tankId],
   order: () => 0,
 });
+
+/** The lists of readings: made anew once those that were left in storage are here. */
+export const READING_PARTS = [
+  READINGS_OF_SAMPLE,
+  READINGS_OF_MONTH,
+  READINGS_OF_SIDE,
+  TELLING_OF_SIDE,
+] as unknown as readonly Part<Kind>[];

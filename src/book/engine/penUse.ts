@@ -2,15 +2,30 @@ import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { READINGS_OF_SIDE } from './partsOfBook';
 
-/** When a side of a pen was used, epoch ms, by time. */
-export function usesOf(book: BookState, penId: RecordId, side: 'ph' | 'ec'): readonly number[] {
-  return book.remember(`uses/${side}/${penId}`, () =>
-    book.part(READINGS_OF_SIDE, `${side}/${penId}`).map(({ body }) => Date.parse(body.takenAt)),
-  );
+/** A side of a pen. */
+interface Side {
+  readonly penId: RecordId;
+  readonly side: 'ph' | 'ec';
 }
 
-const takenMs = (reading: LiveRecord<'reading'> | undefined) =>
-  reading && Date.parse(reading.body.takenAt);
+const takenMs = (reading: LiveRecord<'reading'>) => Date.parse(reading.body.takenAt);
+
+/** The readings with a side that are here, oldest first; some of earlier months may be left in storage. */
+function usesHere(book: BookState, { penId, side }: Side): readonly LiveRecord<'reading'>[] {
+  const key = `${side}/${penId}`;
+  return book.partSince(READINGS_OF_SIDE, key, book.hereSinceMs(READINGS_OF_SIDE, key));
+}
+
+/** How many of a list that ascends lie before a moment, epoch ms. */
+function countBefore<T>(list: readonly T[], atMs: number, msOf: (member: T) => number): number {
+  let [low, high] = [0, list.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (msOf(list[middle]!) < atMs) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
 
 /** When a side of a pen was used first, epoch ms; undefined while it was not. */
 export const firstUseOf = (
@@ -18,31 +33,43 @@ export const firstUseOf = (
   penId: RecordId,
   side: 'ph' | 'ec',
 ): number | undefined =>
-  book.remember(`firstUse/${side}/${penId}`, () =>
-    takenMs(book.part(READINGS_OF_SIDE, `${side}/${penId}`)[0]),
-  );
+  book.remember(`firstUse/${side}/${penId}`, () => {
+    const first = usesHere(book, { penId, side })[0];
+    const firstMs = Math.min(
+      first ? takenMs(first) : Infinity,
+      book.left.usesMs(`${side}/${penId}`)[0] ?? Infinity,
+    );
+    return Number.isFinite(firstMs) ? firstMs : undefined;
+  });
 
 /** When it was used last, epoch ms; undefined while it was not. */
-export const lastUseOf = (
+export function lastUseOf(book: BookState, penId: RecordId, side: 'ph' | 'ec'): number | undefined {
+  const last = usesHere(book, { penId, side }).at(-1);
+  const lastMs = Math.max(
+    last ? takenMs(last) : -Infinity,
+    book.left.usesMs(`${side}/${penId}`).at(-1) ?? -Infinity,
+  );
+  return Number.isFinite(lastMs) ? lastMs : undefined;
+}
+
+/** How often it was used from a moment on and before another, epoch ms. */
+export function usesBetween(
   book: BookState,
-  penId: RecordId,
-  side: 'ph' | 'ec',
-): number | undefined => takenMs(book.part(READINGS_OF_SIDE, `${side}/${penId}`).at(-1));
+  { penId, side }: Side,
+  [fromMs, toMs]: readonly [number, number],
+): number {
+  const here = usesHere(book, { penId, side });
+  const left = book.left.usesMs(`${side}/${penId}`);
+  const within = <T>(list: readonly T[], msOf: (member: T) => number) =>
+    Math.max(0, countBefore(list, toMs, msOf) - countBefore(list, fromMs, msOf));
+  return within(here, takenMs) + within(left, (atMs) => atMs);
+}
 
 /** How often it was used after a moment, epoch ms. */
-export function usesSince(
+export const usesSince = (
   book: BookState,
-  { penId, side, sinceMs }: { penId: RecordId; side: 'ph' | 'ec'; sinceMs: number },
-): number {
-  const readings = book.part(READINGS_OF_SIDE, `${side}/${penId}`);
-  let [low, high] = [0, readings.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (takenMs(readings[middle])! > sinceMs) high = middle;
-    else low = middle + 1;
-  }
-  return readings.length - low;
-}
+  { sinceMs, ...side }: Side & { readonly sinceMs: number },
+): number => usesBetween(book, side, [sinceMs + 1, Infinity]);
 
 /** How many of a pen's pH readings since a moment (epoch ms) showed more than a value, and of how many. */
 export function usesAboveOf(
@@ -51,8 +78,8 @@ export function usesAboveOf(
   { abovePh, fromMs }: { readonly abovePh: number; readonly fromMs: number },
 ): { readonly count: number; readonly of: number } {
   const shown = book
-    .part(READINGS_OF_SIDE, `ph/${penId}`)
-    .filter(({ body }) => Date.parse(body.takenAt) >= fromMs)
+    .partSince(READINGS_OF_SIDE, `ph/${penId}`, fromMs)
+    .filter((reading) => takenMs(reading) >= fromMs)
     .map(({ body }) => body.ph!.shown);
   return { count: shown.filter((ph) => ph > abovePh).length, of: shown.length };
 }

@@ -7,7 +7,7 @@ import type { RecordId } from '@/records';
 import { additionsOf } from './additions';
 import type { BookState, LiveRecord } from './bookState';
 import { readingContext, readingInput } from './readingRow';
-import { readingsOf } from './readingsOf';
+import { newestReadings } from './readingsOf';
 
 /** How many of a tank's newest readings are looked at. */
 const NEWEST = 12;
@@ -21,9 +21,9 @@ interface Pair {
 function pairsIn(book: BookState, tankId: RecordId, quantity: Quantity): readonly Pair[] {
   const additions = additionsOf(book, tankId);
   return SAMPLES.flatMap((sample) => {
-    const newest = readingsOf(book, tankId, sample)
-      .slice(0, NEWEST)
-      .filter(({ body }) => body[quantity]);
+    const newest = newestReadings(book, { tankId, sample }, NEWEST).filter(
+      ({ body }) => body[quantity],
+    );
     return newest.slice(1).flatMap((first, at): Pair[] => {
       const second = newest[at]!;
       const [from, to] = [Date.parse(first.body.takenAt), Date.parse(second.body.takenAt)];

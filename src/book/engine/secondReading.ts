@@ -7,7 +7,8 @@ import type { RecordId } from '@/records';
 import type { Reservoir } from '@/records/kinds';
 import { additionsOf, isPhDose } from './additions';
 import type { BookState } from './bookState';
-import { mixedMsOf, SESSION_MS, sessionsOf, type TankSession } from './tankSessions';
+import { lastReadSession, mixedMsOf, type TankSession } from './tankSessions';
+import { SESSION_MS } from './tankStory';
 import { mixingOfTank } from './tankTimeline';
 
 /** A tank that can be dosed, with its newest reading. */
@@ -54,7 +55,7 @@ export function secondWaitedFor(
   const dose = additionsOf(book, id).findLast(isPhDose);
   if ((side !== 'low' && side !== 'high') || !dose || nowMs - dose.atMs > SESSION_MS)
     return undefined;
-  const session = sessionsOf(book, id).findLast(({ readings }) => readings.length > 0);
+  const session = lastReadSession(book, id, nowMs);
   const second = session && secondOf(session, tank);
   return second?.why === 'afterDose' ? second.notBeforeMs : undefined;
 }

@@ -1,3 +1,4 @@
+import { NeedsEarlier } from './earlierReadings';
 import type { BookState } from './bookState';
 
 /**
@@ -8,6 +9,7 @@ export function spare<T>(book: BookState, about: string, compute: () => T, fallb
   try {
     return compute();
   } catch (error) {
+    if (error instanceof NeedsEarlier) throw error;
     book.noteSpoiled(about, error);
     return fallback();
   }

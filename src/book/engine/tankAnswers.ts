@@ -16,7 +16,7 @@ import { additionsOf, mixingIn, type TimedAddition } from './additions';
 import type { BookState, LiveRecord } from './bookState';
 import { pensThere } from './penAnswers';
 import { readingRow } from './readingRow';
-import { readingsOf } from './readingsOf';
+import { newestReadings, readingCount } from './readingsOf';
 import { tankColumns } from './tankColumns';
 import { secondWaitedFor } from './secondReading';
 import { spare } from './spare';
@@ -36,7 +36,7 @@ function rowsOf(
   count: number,
   sample: Sample = 'tank',
 ): ReadingRow[] {
-  const newest = readingsOf(book, tankId, sample).slice(0, count);
+  const newest = newestReadings(book, { tankId, sample }, count);
   return newest.flatMap((reading) => readingRow(book, reading) ?? []);
 }
 
@@ -118,7 +118,7 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
   const remembered: Record<string, { phPenId?: string; ecPenId?: string; sample?: Sample }> = {};
   const expected: Record<string, ExpectedNow> = {};
   for (const { id, body } of book.all('tank')) {
-    const recent = readingsOf(book, id, usualSample(body)).slice(0, 20);
+    const recent = newestReadings(book, { tankId: id, sample: usualSample(body) }, 20);
     const phPenId = recent.find((reading) => reading.body.ph)?.body.ph?.penId;
     const ecPenId = recent.find((reading) => reading.body.ec)?.body.ec?.penId;
     remembered[id] = { phPenId, ecPenId, sample: sampleByUse(book, id) };
@@ -144,7 +144,9 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
 
 /** What was read of a tank the last two times, where both were the same. */
 function sampleByUse(book: BookState, id: RecordId): Sample | undefined {
-  const [last, before] = SAMPLES.flatMap((kind) => readingsOf(book, id, kind).slice(0, 2))
+  const [last, before] = SAMPLES.flatMap((kind) =>
+    newestReadings(book, { tankId: id, sample: kind }, 2),
+  )
     .map(({ body }) => body)
     .sort((a, b) => (a.takenAt < b.takenAt ? 1 : -1));
   return last?.sampleKind === before?.sampleKind ? last?.sampleKind : undefined;
@@ -157,7 +159,9 @@ const LAST_SHOWN = 3;
 function lastShown(book: BookState): ReadAnswer['lastShown'] {
   const newest = book
     .all('tank')
-    .flatMap(({ id }) => SAMPLES.flatMap((kind) => readingsOf(book, id, kind).slice(0, LAST_SHOWN)))
+    .flatMap(({ id }) =>
+      SAMPLES.flatMap((kind) => newestReadings(book, { tankId: id, sample: kind }, LAST_SHOWN)),
+    )
     .sort((a, b) => (a.body.takenAt < b.body.takenAt ? 1 : -1));
   const shown: Record<string, { ph: number[]; ec: number[] }> = {};
   for (const { body } of newest) {
@@ -178,7 +182,7 @@ export function readingsPage(
 ): ReadingsPage {
   return {
     rows: rowsOf(book, tankId, count, sample),
-    total: readingsOf(book, tankId, sample).length,
+    total: readingCount(book, tankId, sample),
   };
 }
 
@@ -206,7 +210,7 @@ export function tankHistoryAnswer(
 ): TankHistoryAnswer {
   const samples = SAMPLES.map((kind) => ({
     sample: kind,
-    count: readingsOf(book, id, kind).length,
+    count: readingCount(book, id, kind),
   })).filter(({ count }) => count > 0);
   return {
     columns: tankColumns(book, id, sample),

@@ -9,7 +9,7 @@ import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
 import { readingContext, readingInput, type ReadingContext } from './readingRow';
-import { monthOf, READINGS_OF_MONTH } from './partsOfBook';
+import { monthOf, monthSpan, READINGS_OF_MONTH, READINGS_OF_SAMPLE } from './partsOfBook';
 import { trackOver } from './penTrack';
 import { readingsOf } from './readingsOf';
 
@@ -180,9 +180,10 @@ export function tankColumns(
 /** The same from a moment on, in whole months: what is asked at every save costs no years. */
 export function recentColumns(book: BookState, tankId: RecordId, sinceMs: number): TankColumns {
   const since = monthOf(new Date(sinceMs).toISOString());
+  const startMs = monthSpan(since).fromMs;
   return book.remember(`columns/tank/${tankId}/since/${since}`, () => {
     const months: string[] = [];
-    for (const { body } of readingsOf(book, tankId)) {
+    for (const { body } of book.partSince(READINGS_OF_SAMPLE, `tank/${tankId}`, startMs)) {
       const month = monthOf(body.takenAt);
       if (month < since) break;
       if (month !== months.at(-1)) months.push(month);

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '@/core/units';
+import { DAY_MS } from '@/core/units';
 import {
   ALKALINITY_SIGMA,
   FEED_FACTOR,
@@ -16,25 +16,24 @@ import {
 import { USUAL_EC_MS_PER_CM } from '@/core/dosing';
 import { TOO_PURE_BELOW_MS_PER_CM } from '@/core/verdict';
 import type { RecordId } from '@/records';
-import { isReservoir, type Addition, type Reservoir } from '@/records/kinds';
+import { isReservoir, type Reservoir } from '@/records/kinds';
 import type { TimedAddition } from './additions';
 import type { BookState } from './bookState';
+import { isDose, splitStory, sureBeginning } from './tankStory';
 import { factorSupposed, recipeOf } from './feedRecipe';
 import {
   mixingOfTank,
   pouredDoseOf,
   timelineOf,
+  timelineSince,
   type TimedEntry,
   type TimedReading,
 } from './tankTimeline';
+import { monthOf } from './partsOfBook';
 import { watersOf, type MixedWater } from './watersOf';
 
-/** What was read and poured is one story for so long; a day's first reading then begins the next. */
-export const SESSION_MS = 20 * HOUR_MS;
-/** A small tank without a pump airs slowly: three days. */
-const STILL_SESSION_MS = 68 * HOUR_MS;
-/** Stirred by hand up to this, L. */
-const STIRRED_L = 20;
+/** A last session is looked for so far back first. */
+const LOOKED_BACK_MS = 30 * DAY_MS;
 
 /** Why a reading was not taken in. */
 type LeftOut = 'whileMixing' | 'earlierOfTwo';
@@ -62,28 +61,6 @@ export interface TankSession {
   readonly doses: readonly TimedAddition[];
   /** The fill it began with. */
   readonly fill?: TimedAddition | undefined;
-}
-
-const isDose = ({ what }: Addition) => what === 'acid' || what === 'base';
-
-/** Splits a tank's story into sessions. */
-function split(entries: readonly TimedEntry[], tank: Reservoir): TimedEntry[][] {
-  const still = tank.pumpLPerMin === undefined && tank.volumeL <= STIRRED_L;
-  const length = still ? STILL_SESSION_MS : SESSION_MS;
-  const sessions: TimedEntry[][] = [];
-  let broken = true;
-  for (const entry of entries) {
-    const body = entry.kind === 'pour' ? entry.addition.record.body : undefined;
-    const begun = sessions.at(-1)?.[0]?.atMs;
-    const late = begun === undefined || entry.atMs - begun >= length;
-    const anew = body?.what === 'change' || (entry.kind === 'reading' && (late || broken));
-    if (anew || !sessions.at(-1)) sessions.push([entry]);
-    else sessions.at(-1)!.push(entry);
-    // A dose that is not to be learned from: what is read after it stands for itself.
-    broken = body?.excluded === true && isDose(body);
-    if (anew && entry.kind === 'pour') broken = false;
-  }
-  return sessions;
 }
 
 /** Readings since a dose (or the beginning): which are taken in, and which stand alone. */
@@ -270,8 +247,35 @@ export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSess
     const tank = book.record('tank', tankId)?.body;
     if (!tank || !isReservoir(tank)) return [];
     const entries = timelineOf(book, tankId);
-    return split(entries, tank).map((each) => sessionOf(book, tank, each));
+    return splitStory(entries, tank).map((each) => sessionOf(book, tank, each));
   });
+}
+
+/**
+ * The last session of a tank in which it was read; made of this month and the one before where these tell
+ * where it began, so that no years are looked at.
+ */
+export function lastReadSession(
+  book: BookState,
+  tankId: RecordId,
+  nowMs: number,
+): TankSession | undefined {
+  const month = monthOf(new Date(nowMs - LOOKED_BACK_MS).toISOString());
+  return book.remember(
+    `lastSession/${tankId}`,
+    () => {
+      const tank = book.record('tank', tankId)?.body;
+      if (!tank || !isReservoir(tank)) return undefined;
+      const entries = timelineSince(book, tankId, month);
+      const from = sureBeginning(entries, tank);
+      const groups = from < 0 ? [] : splitStory(entries.slice(from), tank);
+      const last = groups.findLast((group) => group.some(({ kind }) => kind === 'reading'));
+      return last
+        ? sessionOf(book, tank, last)
+        : sessionsOf(book, tankId).findLast(({ readings }) => readings.length > 0);
+    },
+    { at: month },
+  );
 }
 
 /** When a dose is mixed, by when its re-reading was due. */

@@ -14,7 +14,8 @@ import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { jarsOf } from './jarSeen';
 import { productById, unknownNameOf } from './productOf';
-import { tankColumns } from './tankColumns';
+import { monthSpan } from './partsOfBook';
+import { recentColumns, tankColumns } from './tankColumns';
 
 /** A reading with a pH, as the chemistry has to know it. */
 export interface TimedReading {
@@ -79,25 +80,42 @@ function readingAt(book: BookState, columns: TankColumns, at: number): TimedRead
   return [{ kind: 'reading', atMs: seen.atMs, seen, ecMsPerCm }];
 }
 
+/** What some columns of a tank tell of its pH, and what was poured and tried since, by time. */
+function entriesOf(
+  book: BookState,
+  { tankId, columns, sinceMs }: { tankId: RecordId; columns: TankColumns; sinceMs: number },
+): readonly TimedEntry[] {
+  const readings = Array.from(columns.atMs, (_, at) => readingAt(book, columns, at)).flat();
+  const pours = additionsOf(book, tankId).map((addition): TimedPour => ({
+    kind: 'pour',
+    atMs: addition.atMs,
+    addition,
+  }));
+  const jars = jarsOf(book, tankId).map((jar): TimedJar => ({
+    kind: 'jarTest',
+    atMs: jar.atMs,
+    jar,
+  }));
+  return [...readings, ...jars, ...pours]
+    .filter(({ atMs }) => atMs >= sinceMs)
+    .sort((a, b) => a.atMs - b.atMs || ORDER[a.kind] - ORDER[b.kind]);
+}
+
 /** Readings with a pH and everything poured, by time; of one moment what was read comes first. */
 export function timelineOf(book: BookState, tankId: RecordId): readonly TimedEntry[] {
-  return book.remember(`timeline/${tankId}`, () => {
-    const columns = tankColumns(book, tankId);
-    const readings = Array.from(columns.atMs, (_, at) => readingAt(book, columns, at)).flat();
-    const pours = additionsOf(book, tankId).map((addition): TimedPour => ({
-      kind: 'pour',
-      atMs: addition.atMs,
-      addition,
-    }));
-    const jars = jarsOf(book, tankId).map((jar): TimedJar => ({
-      kind: 'jarTest',
-      atMs: jar.atMs,
-      jar,
-    }));
-    return [...readings, ...jars, ...pours].sort(
-      (a, b) => a.atMs - b.atMs || ORDER[a.kind] - ORDER[b.kind],
-    );
-  });
+  return book.remember(`timeline/${tankId}`, () =>
+    entriesOf(book, { tankId, columns: tankColumns(book, tankId), sinceMs: -Infinity }),
+  );
+}
+
+/** The same from the beginning of a month on (`2026-11`). */
+export function timelineSince(
+  book: BookState,
+  tankId: RecordId,
+  month: string,
+): readonly TimedEntry[] {
+  const sinceMs = monthSpan(month).fromMs;
+  return entriesOf(book, { tankId, columns: recentColumns(book, tankId, sinceMs), sinceMs });
 }
 
 /** A dose as its chemistry has to know it; undefined where nobody wrote down how much. */

@@ -8,7 +8,7 @@ import { mixingIn } from './additions';
 import { careOf, runningSoak } from './penCare';
 import { sessionsOf } from './penTrack';
 import { lastUseOf } from './penUse';
-import { readingsOf } from './readingsOf';
+import { newestReadings } from './readingsOf';
 
 /** A soak that ended stays on the line this long, ms: somebody must take the probe out. */
 const ENDED_STAYS_MS = 12 * HOUR_MS;
@@ -50,7 +50,7 @@ export function standings(book: BookState, nowMs: number): TimerRow[] {
     const tank = book.record('tank', body.tankId);
     const [startMs, endMs] = [Date.parse(body.at), Date.parse(body.until)];
     if (!tank || startMs > nowMs || nowMs > endMs + ENDED_STAYS_MS) return [];
-    const readAt = readingsOf(book, body.tankId, body.sample)[0]?.body.takenAt;
+    const readAt = newestReadings(book, body, 1)[0]?.body.takenAt;
     if (readAt && Date.parse(readAt) > startMs) return [];
     const { name } = tank.body;
     return [{ kind: 'standing', id, startMs, endMs, name, refId: body.tankId }];

@@ -4,7 +4,7 @@ import { waterBalance } from '@/core/dosing';
 import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
-import { tankColumns } from './tankColumns';
+import { recentColumns } from './tankColumns';
 import { topUpWeek } from './topUpWeek';
 
 /** How far back use is looked at, days. */
@@ -42,7 +42,7 @@ const between = (additions: readonly TimedAddition[], fromMs: number, toMs: numb
 
 /** Water and salts over all stretches between two levels with nothing but water poured in. */
 function waterAndSalts(book: BookState, id: RecordId, sinceMs: number): WaterUseAnswer['use'] {
-  const columns = tankColumns(book, id);
+  const columns = recentColumns(book, id, sinceMs);
   const additions = additionsOf(book, id);
   const wateredEc = topUpEc(book, id);
   const levels = readingsWith(columns, ['ec', 'volumeL'], sinceMs);
@@ -83,7 +83,7 @@ function waterAndSalts(book: BookState, id: RecordId, sinceMs: number): WaterUse
 
 /** Which way the pH goes by itself: the mean of all stretches with nothing poured. */
 function phTrendOf(book: BookState, id: RecordId, sinceMs: number): WaterUseAnswer['phPerDay'] {
-  const columns = tankColumns(book, id);
+  const columns = recentColumns(book, id, sinceMs);
   const additions = additionsOf(book, id);
   const readings = readingsWith(columns, ['ph'], sinceMs);
   const rates = readings.slice(1).flatMap((to, index) => {

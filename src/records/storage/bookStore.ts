@@ -2,6 +2,7 @@ import { understand } from '../migrations';
 import type { RecordId } from '../ids';
 import type { Revision } from '../revision';
 import { compactJournal, upgradePack, writePacks } from './compact';
+import { keepEarlier, packsToOpen, packsBefore, type Earlier } from './earlier';
 import { asideOf, toldByKey, type MissingPack, type SetAside } from './findings';
 import { eraseRecords } from './erase';
 import { JOURNAL_PREFIX, journalKey } from './journal';
@@ -23,7 +24,15 @@ export interface LoadedBook {
   readonly journalLength: number;
   /** Sound packs of an older schema, to be written anew by housekeeping. */
   readonly olderPacks: readonly string[];
+  /** The readings of earlier months, where they were left in storage. */
+  readonly earlier?: Earlier | undefined;
 }
+
+/** What was found in some packs. */
+export type FoundInPacks = Pick<LoadedBook, 'revisions' | 'setAside' | 'missing' | 'olderPacks'>;
+
+/** Packs read at once where all are read one after the other. */
+const PACKS_AT_ONCE = 8;
 
 /** An import of so many revisions is written as packs at once, not entry by entry. */
 export const PACK_AT_ONCE = 200;
@@ -58,16 +67,43 @@ export class BookStore {
     private readonly session: string,
   ) {}
 
-  /** Reads everything as it stood at one moment. What is damaged is set aside and counted. */
-  async load(): Promise<LoadedBook> {
-    const { packs, journal, list } = await this.port.inOneGo('read', async (within) => ({
-      packs: await within.entries(PACK_PREFIX),
-      journal: await within.entries(JOURNAL_PREFIX),
-      list: await within.get(MANIFEST_KEY),
-    }));
+  /**
+   * Reads the book as it stood at one moment; without `whole`, readings of earlier months stay where they
+   * are if what is to be known of them is known. What is damaged is set aside and counted.
+   */
+  async load({ whole = false }: { readonly whole?: boolean } = {}): Promise<LoadedBook> {
+    const { packs, earlier, journal, list } = await this.port.inOneGo('read', async (within) => {
+      const listed = await within.get(MANIFEST_KEY);
+      const opened = whole
+        ? { packs: await within.entries(PACK_PREFIX) }
+        : await packsToOpen(within, listed);
+      return { ...opened, journal: await within.entries(JOURNAL_PREFIX), list: listed };
+    });
     this.list = list;
     journal.forEach(([key]) => this.seenJournal.add(key));
-    return { ...decodeAll([...packs, ...journal], list), journalLength: journal.length };
+    const found = decodeAll([...packs, ...journal], list, earlier);
+    return { ...found, journalLength: journal.length, earlier };
+  }
+
+  /** Reads packs that were left, a few at a time. */
+  async *packs({ packs }: Earlier): AsyncGenerator<FoundInPacks> {
+    const keys = Object.keys(packs);
+    for (let at = 0; at < keys.length; at += PACKS_AT_ONCE) {
+      const some = keys.slice(at, at + PACKS_AT_ONCE);
+      const held = (await this.raw(some)).filter(([, value]) => value !== null);
+      const listed = Object.fromEntries(some.map((key) => [key, packs[key]!]));
+      yield decodeHeld(held, listed);
+    }
+  }
+
+  /** The packs of readings of the months before one (yyyymm), as last read or written here. */
+  packsBefore(beforeMonth: string): Manifest {
+    return packsBefore(decodeManifest(this.list) ?? {}, beforeMonth);
+  }
+
+  /** Keeps what an opening must know of the earlier readings; not where another tab was here since. */
+  keepEarlier(make: Parameters<typeof keepEarlier>[2]): Promise<boolean> {
+    return keepEarlier(this.port, this.list, make);
   }
 
   /**
@@ -112,10 +148,15 @@ export class BookStore {
 
   /** Whether another tab wrote something this one has not seen (it was frozen, or missed a message). */
   async isBehind(): Promise<boolean> {
-    const [list] = await this.port.getMany([MANIFEST_KEY]);
-    if (list !== this.list) return true;
+    if (await this.isRepacked()) return true;
     const keys = await this.port.keys();
     return keys.some((key) => key.startsWith(JOURNAL_PREFIX) && !this.seenJournal.has(key));
+  }
+
+  /** Whether another tab changed the packs since this one last read or wrote them. */
+  async isRepacked(): Promise<boolean> {
+    const [list] = await this.port.getMany([MANIFEST_KEY]);
+    return list !== this.list;
   }
 
   /** Packs the journal; safe against other tabs and against a crash at any point. */
@@ -149,9 +190,8 @@ function parsedOrThrow(revision: Revision): Revision {
 
 const toldRefusal = ({ path, message }: { path: string; message: string }) => `${path} ${message}`;
 
-/** What a book's stored values come to. */
-export function decodeAll(held: readonly Held[], list: unknown): Omit<LoadedBook, 'journalLength'> {
-  const manifest = decodeManifest(list);
+/** What some stored values come to, of which the list tells. */
+function decodeHeld(held: readonly Held[], listed: Manifest) {
   const found: Revision[] = [];
   const setAside: SetAside[] = [];
   const olderPacks: string[] = [];
@@ -159,16 +199,30 @@ export function decodeAll(held: readonly Held[], list: unknown): Omit<LoadedBook
     const pack = decodePack(value);
     // One by one: a spread of many thousands would overflow the stack.
     for (const revision of pack.revisions) found.push(revision);
-    const aside = asideOf(key, pack, manifest?.[key]);
+    const aside = asideOf(key, pack, listed[key]);
     if (aside) setAside.push(aside);
     else if (!pack.current && key.startsWith(PACK_PREFIX)) olderPacks.push(key);
   }
+  const missing = missingFrom(listed, new Set(held.map(([key]) => key)));
+  return { revisions: found, setAside, olderPacks, missing };
+}
+
+/** What a book's stored values come to, with what is told of those that were left. */
+export function decodeAll(
+  held: readonly Held[],
+  list: unknown,
+  earlier?: Earlier,
+): Omit<LoadedBook, 'journalLength'> {
+  const manifest = decodeManifest(list);
+  const left = earlier?.packs ?? {};
+  const listed = Object.entries(manifest ?? {}).filter(([key]) => left[key] === undefined);
+  const all = decodeHeld(held, Object.fromEntries(listed));
+  const found = [...all.revisions];
+  for (const copy of earlier?.copies ?? []) found.push(copy);
   const revisions = oneOf(found);
   return {
+    ...all,
     revisions,
-    setAside,
-    olderPacks,
-    missing: missingFrom(manifest ?? {}, new Set(held.map(([key]) => key))),
     listDamaged: manifest === undefined,
     twoContents: revisions.length === found.length ? 0 : countTwoContents(found),
   };

@@ -69,16 +69,15 @@ export function browserStorage(name: string): StoragePort {
         ? db.transaction(STORE, 'readwrite', { durability: 'strict' })
         : db.transaction(STORE, 'readonly');
       const { store } = transaction;
+      const within = async (range: IDBKeyRange) => {
+        const [keys, values] = await Promise.all([store.getAllKeys(range), store.getAll(range)]);
+        return keys.map((key, at): Held => [String(key), values[at]]);
+      };
       try {
         const result = await work({
           keys: async (prefix) => (await store.getAllKeys(under(prefix))).map(String),
-          async entries(prefix) {
-            const [keys, values] = await Promise.all([
-              store.getAllKeys(under(prefix)),
-              store.getAll(under(prefix)),
-            ]);
-            return keys.map((key, at): Held => [String(key), values[at]]);
-          },
+          entries: (prefix) => within(under(prefix)),
+          between: (from, to) => within(IDBKeyRange.bound(from, to, false, true)),
           get: async (key) => ((await store.get(key)) as unknown) ?? null,
           set: async (key, value) => void (await store.put!(value, key)),
           remove: async (key) => store.delete!(key),

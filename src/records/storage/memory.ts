@@ -12,11 +12,13 @@ export function memoryStorage(held = new Map<string, unknown>()): StoragePort {
       const go = async () => {
         // Changes wait until the work is through: a work that throws leaves nothing behind.
         const copy = new Map(held);
-        const under = (prefix: string) =>
-          [...copy].filter(([key]) => key.startsWith(prefix)).sort(([a], [b]) => (a < b ? -1 : 1));
+        const where = (holds: (key: string) => boolean) =>
+          [...copy].filter(([key]) => holds(key)).sort(([a], [b]) => (a < b ? -1 : 1)) as Held[];
+        const under = (prefix: string) => where((key) => key.startsWith(prefix));
         const result = await work({
           keys: async (prefix) => under(prefix).map(([key]) => key),
-          entries: async (prefix) => under(prefix) as Held[],
+          entries: async (prefix) => under(prefix),
+          between: async (from, to) => where((key) => key >= from && key < to),
           get: async (key) => copy.get(key) ?? null,
           set: async (key, value) => void copy.set(key, value),
           remove: async (key) => void copy.delete(key),

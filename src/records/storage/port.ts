@@ -12,6 +12,8 @@ export interface Within {
   keys(prefix: string): Promise<readonly string[]>;
   /** Everything under a prefix, by key. */
   entries(prefix: string): Promise<readonly Held[]>;
+  /** Everything from one key on, up to another that is not among them. */
+  between(from: string, to: string): Promise<readonly Held[]>;
   /** One value; null where there is none. */
   get(key: string): Promise<unknown>;
   set(key: string, value: string): Promise<void>;

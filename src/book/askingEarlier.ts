@@ -1,0 +1,26 @@
+import { NeedsEarlier } from './engine/earlierReadings';
+
+type Call = (...given: readonly never[]) => unknown;
+
+/**
+ * Does something once more where it needed readings that the opening left in storage. Nothing was written
+ * before it was refused: what is written is worked out first.
+ */
+export async function retried<T>(work: () => T, bring: () => Promise<void>): Promise<Awaited<T>> {
+  try {
+    return await work();
+  } catch (error) {
+    if (!(error instanceof NeedsEarlier)) throw error;
+    await bring();
+    return await work();
+  }
+}
+
+/** The same of every call of an interface. */
+export function askingEarlier<Api extends object>(api: Api, bring: () => Promise<void>): Api {
+  const calls = Object.entries(api as Record<string, Call>).map(([name, call]) => [
+    name,
+    (...given: readonly never[]) => retried(() => call(...given), bring),
+  ]);
+  return Object.fromEntries(calls) as Api;
+}

@@ -1,0 +1,71 @@
+import { answer, type Result } from '@/core/result';
+import { checkWhole, mergePreview, readBundleFile, type BundleRefusal } from '@/interchange/bundle';
+import { erasedAmong, type Revision } from '@/records';
+import type { Erasure } from '@/records/kinds';
+import type { BookStore } from '@/records/storage/bookStore';
+import type { FilePreview, Moment } from './bookApi';
+import { makeCheckedFile } from './checkedFile';
+import type { BookState } from './engine/bookState';
+import { erasuresIn, withoutErased } from './withoutErased';
+
+/** What the desk needs of the open book. */
+interface Around {
+  readonly state: BookState;
+  readonly store: BookStore;
+  readonly erasures: () => readonly Erasure[];
+  /** Brings what an opening left in storage. */
+  readonly whole: () => Promise<void>;
+  readonly take: (revisions: readonly Revision[]) => void;
+  readonly append: (revisions: readonly Revision[], moment: Moment) => Promise<void>;
+}
+
+/** The book as a file: looked at, taken in, made. */
+export class FileDesk {
+  /** What the file last opened would add. */
+  private waiting: readonly Revision[] = [];
+
+  constructor(private readonly book: Around) {}
+
+  /** Reads a file and tells what taking it in would do; nothing is written. */
+  async open(file: Blob): Promise<Result<FilePreview, BundleRefusal>> {
+    this.waiting = [];
+    const { state, erasures, whole } = this.book;
+    await whole();
+    const read = await readBundleFile(file);
+    if (!read.ok) return read;
+    const { revisions, setAside } = read.value;
+    const checked = checkWhole(
+      revisions,
+      (id) => state.revisionsOf(id),
+      (revId) => state.recordOf(revId),
+    );
+    if (!checked.ok) return checked;
+    const kept = withoutErased(revisions, [...erasures(), ...erasuresIn(revisions)]);
+    const { fresh, ...preview } = mergePreview(state.revisions(), kept);
+    this.waiting = fresh;
+    const erases = erasedAmong(state.records(), erasuresIn(fresh)).size;
+    const comes = { fresh: fresh.length, erased: revisions.length - kept.length, erases };
+    return answer({ ...preview, ...checked.value, setAside, ...comes });
+  }
+
+  /** Takes in the file last opened, as one act. What was opened stays until it is taken or replaced. */
+  async take(moment: Moment): Promise<{ added: number }> {
+    const fresh = this.waiting;
+    if (fresh.length > 0) await this.book.append(fresh, moment);
+    this.waiting = [];
+    return { added: fresh.length };
+  }
+
+  /**
+   * The book as a file, read back before it is handed over: what is in storage and what this tab
+   * knows, with what could not be read as it was found.
+   */
+  async make(): Promise<Blob> {
+    const { state, store, whole, take } = this.book;
+    await whole();
+    const loaded = await store.load({ whole: true });
+    take(loaded.revisions);
+    const setAside = await store.raw(loaded.setAside.map(({ key }) => key));
+    return makeCheckedFile(state.revisions(), setAside);
+  }
+}
