@@ -20,6 +20,11 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return resolve(context, name, platform);
 };
 
+// A module runs when something of it is first used: much of what the libraries ship never is.
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: false, inlineRequires: true },
+});
+
 // The path on a host is written into what is cached.
 config.cacheVersion = `base ${process.env.ZOLDER_BASE ?? ''}`;
 

@@ -1,5 +1,6 @@
 /* Runs before the app, right after the frame: the theme, the size of the text, the place, and the Round
-   as this device last drew it. Reads only what the page kept (src/shell/firstFrame); writes nothing. */
+   as this device last drew it; and begins the worker. Reads only what the page kept
+   (src/shell/firstFrame); writes nothing. */
 (() => {
   const WIDE_FROM = 900;
   const held = (key) => {
@@ -14,6 +15,10 @@
   const page = document.documentElement;
   if (look.theme === 'lightsOut') page.dataset.theme = 'lightsOut';
   if (look.textScale > 1) page.style.setProperty('--text', String(look.textScale));
+
+  // The worker reads the book while the app is still being read.
+  const { worker } = document.currentScript.dataset;
+  if (worker && start !== 'take-along') globalThis.zolderWorker = new Worker(worker);
 
   const frame = document.getElementById('frame');
   if (start === 'take-along' || !frame.attachShadow) return void frame.remove();

@@ -28,15 +28,29 @@ function putBase(folder, base, from) {
   }
 }
 
+/** Where the exporter puts the scripts. */
+const SCRIPTS = '_expo/static/js/web';
+
+/** The script of the book worker. */
+function workerOf(folder) {
+  const found = readdirSync(join(folder, SCRIPTS)).filter((name) => /^worker-.*\.js$/.test(name));
+  if (found.length !== 1) throw new Error(`One worker is expected, not ${found.length}.`);
+  return found[0];
+}
+
 /** The page itself: its addresses under the path, its policy before any script or style. */
 function writePage(folder, base) {
   const file = join(folder, 'index.html');
   const html = readFileSync(file, 'utf8');
   const away = new RegExp(`(href|src)="/(?!/)(?!${base.slice(1)}/)`, 'g');
   const under = base === '' ? html : html.replace(away, `$1="${base}/`);
+  const begun = under.replace(
+    `<script src="${base}/boot.js">`,
+    `<script src="${base}/boot.js" data-worker="${base}/${SCRIPTS}/${workerOf(folder)}">`,
+  );
   const meta = `<meta http-equiv="Content-Security-Policy" content="${said(policy)}" />`;
-  const held = under.includes('http-equiv="Content-Security-Policy"');
-  writeFileSync(file, held ? under : under.replace('<meta charset="utf-8" />', `$&\n    ${meta}`));
+  const held = begun.includes('http-equiv="Content-Security-Policy"');
+  writeFileSync(file, held ? begun : begun.replace('<meta charset="utf-8" />', `$&\n    ${meta}`));
 }
 
 /** Headers for hosts that read such a file. Only a header can forbid frames. */

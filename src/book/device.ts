@@ -61,8 +61,13 @@ export function changeDevice(
   });
 }
 
+/** The settings of this phone as they are kept; undefined where there are none, or they are damaged. */
+export async function heldDevice(port: StoragePort): Promise<DeviceSettings | undefined> {
+  const [held] = await port.getMany([KEY]);
+  return parseHeld(held);
+}
+
 /** Reads the settings of this phone, making them on first use. A damaged entry is replaced. */
 export async function loadDevice(port: StoragePort, nowMs: number): Promise<DeviceSettings> {
-  const [held] = await port.getMany([KEY]);
-  return parseHeld(held) ?? changeDevice(port, {}, nowMs);
+  return (await heldDevice(port)) ?? changeDevice(port, {}, nowMs);
 }

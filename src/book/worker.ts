@@ -6,4 +6,4 @@ import { openWorkerBook } from './workerBook';
 // The Content-Security-Policy forbids eval; zod would probe for it.
 z.config({ jitless: true });
 
-expose(guardedBook(openWorkerBook()));
+expose(guardedBook(openWorkerBook(Date.now())));

@@ -2,18 +2,20 @@ import { makeDemo } from '@/demo';
 import { browserStorage } from '@/records/storage/browserStorage';
 import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
-import type { BookApi, BookName, Health, Moment, RescuedBook } from './bookApi';
+import type { BookApi, BookName, Health, Moment, OnChange, RescuedBook } from './bookApi';
 import { readMarker, writeMarker, type BookMarker } from './bookMarker';
 import { keepPracticeRun, practiceRuns } from './practiceRuns';
-import { changeDevice, loadDevice, type DeviceSettings } from './device';
+import { changeDevice, heldDevice, loadDevice, type DeviceSettings } from './device';
 import { draftsIn } from './drafts';
 import { answerBook } from './engine/answerBook';
 import { askingEarlier } from './askingEarlier';
 import { aheadAnswer } from './engine/aheadAnswer';
+import { roundAnswer } from './engine/roundAnswer';
 import { erasureOf } from './engine/eraseAnswer';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
+import type { BookSurroundings } from './surroundings';
 import { tabChannel } from './tabChannel';
 import { tableDesk } from './intake/tableDesk';
 
@@ -28,13 +30,27 @@ async function hasEntries(port: StoragePort): Promise<boolean> {
   return keys.some((key) => key.startsWith('p/') || key.startsWith('j/'));
 }
 
-/** The book worker: one open book, its drafts and the settings of this device. */
-export function openWorkerBook(): BookApi {
+/** Works out what the Round is made of, so that its question finds it. */
+function workOutRound(book: OpenBook, nowMs: number): void {
+  try {
+    roundAnswer(book.state, { nowMs });
+  } catch {
+    // Whoever asks for the Round meets what went wrong.
+  }
+}
+
+/**
+ * The book worker: one open book, its drafts and the settings of this device. Where `aheadMs` (now, epoch
+ * ms) is given, the book that was last open is opened before anybody asks for it.
+ */
+export function openWorkerBook(aheadMs?: number): BookApi {
+  const memory = memoryStorage();
   let devicePort = browserStorage('zolder-device');
   let device: DeviceSettings | undefined;
   let bookName: BookName = 'own';
   let open: OpenBook | undefined;
   let emptied: Health['emptied'] = null;
+  let tellChange: OnChange = () => undefined;
   let tellTrouble: (about: string, error: unknown) => void = () => undefined;
   /** Drafts of the demo and of the grower's own book are kept apart. */
   const draftName = (name: string) => `${bookName}/${name}`;
@@ -87,35 +103,52 @@ export function openWorkerBook(): BookApi {
     if (book.state.all('tank').length === 0) await book.appendRevisions(makeDemo(moment), moment);
   };
 
+  /** Where a book lives; what the page listens with is given when it asks. */
+  const around = (name: BookName, port: StoragePort): BookSurroundings => ({
+    port,
+    channel: tabChannel(DATABASE[name]),
+    deviceId: device!.deviceId,
+    initials: () => device?.initials ?? '',
+    onChange: (kinds) => tellChange(kinds),
+    onTrouble: (about, error) => tellTrouble(about, error),
+    copy:
+      name === 'own' && port !== memory ? secondCopyIn(browserStorage('zolder-copy')) : undefined,
+  });
+  /**
+   * Opens the book that this device last had open, and works out its Round, before the page asks for
+   * either: the page is still being read. Undefined on a first visit and where anything is wrong, which
+   * is met again when the page asks.
+   */
+  const openAhead = async (nowMs: number) => {
+    const held = await heldDevice(devicePort);
+    if (!held?.openBook) return undefined;
+    device = held;
+    const name = held.openBook;
+    const moment = { nowMs, zone: 'UTC' };
+    const book = await OpenBook.open(around(name, browserStorage(DATABASE[name])), moment);
+    setTimeout(() => workOutRound(book, nowMs));
+    return { name, book };
+  };
+  const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
+
   const api: BookApi = {
     async open({ start, hadBook, inMemory = false }, moment, onChange, onTrouble) {
+      tellChange = onChange;
       tellTrouble = (about, error) =>
         onTrouble(
           about,
           error instanceof Error ? `${error.name}: ${error.message}` : String(error),
         );
-      if (inMemory) devicePort = memoryStorage();
+      const opening = await ahead;
+      if (inMemory) devicePort = memory;
       device = await loadDevice(devicePort, moment.nowMs);
-      const ownPort = inMemory ? memoryStorage() : browserStorage(DATABASE.own);
+      const ownPort = inMemory ? memory : browserStorage(DATABASE.own);
       // A book that was begun is the one that opens, however the server was started.
       bookName = device.openBook ?? ((await hasEntries(ownPort)) || hadBook ? 'own' : start);
-      const database = DATABASE[bookName];
-      const otherPort = inMemory ? memoryStorage() : browserStorage(database);
-      open = await OpenBook.open(
-        {
-          port: bookName === 'own' ? ownPort : otherPort,
-          channel: tabChannel(database),
-          deviceId: device.deviceId,
-          initials: () => device?.initials ?? '',
-          onChange,
-          onTrouble: (about, error) => tellTrouble(about, error),
-          copy:
-            bookName === 'own' && !inMemory
-              ? secondCopyIn(browserStorage('zolder-copy'))
-              : undefined,
-        },
-        moment,
-      );
+      const port = inMemory || bookName === 'own' ? ownPort : browserStorage(DATABASE[bookName]);
+      const isThere = !inMemory && opening?.name === bookName;
+      open = isThere ? opening.book : await OpenBook.open(around(bookName, port), moment);
+      if (isThere) await open.catchUp(moment);
       if (bookName === 'demo') await furnishDemo(moment);
       await lookForLost(moment, hadBook);
       mark(moment);

@@ -19,9 +19,10 @@ export type { DeviceSettings } from '../device';
 /** The book worker seen from the page. */
 export type BookClient = Remote<BookApi>;
 
-/** Starts the book worker of this tab. */
+/** The book worker of this tab: the one that `boot.js` began before the app, where it did. */
 export function startBookClient(): BookClient {
-  const worker = new Worker(new URL('../worker.ts', window.location.href));
+  const begun = (globalThis as { zolderWorker?: Worker }).zolderWorker;
+  const worker = begun ?? new Worker(new URL('../worker.ts', window.location.href));
   return wrap<BookApi>(worker);
 }
 

@@ -30,7 +30,7 @@ import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { keepLook } from '@/shell/firstFrame/keep';
 import { dropFirstFrame } from '@/ui/firstFrame';
 import { useKeptRound } from './useKeptRound';
-import { warmUp } from './warmUp';
+import { readyRound, warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
 
@@ -58,6 +58,7 @@ export function RootLayout() {
     };
   }, []);
   useEffect(() => watchInstall(), []);
+  useEffect(() => readyRound(), []);
   const start = startBook();
   if (start === 'take-along') return <TakeAlong />;
   return (

@@ -1,6 +1,8 @@
 import { router } from 'expo-router';
 import { ctx } from 'expo-router/_ctx';
+import { inBase } from '@/ui/inBase';
 import { fromChunk } from '@/shell/chunk';
+import { whenIdle } from '@/ui/whenIdle';
 import { paths } from '@/shell/navigation/paths';
 
 /** What the next press is likely to need, in steps short enough not to hold one up. */
@@ -13,15 +15,13 @@ const STEPS: readonly (() => unknown)[] = [
   () => fromChunk('dosing', 'DoseScreen'),
 ];
 
+/** Reads the screen of the Round while its book is being opened. */
+export function readyRound(): void {
+  if (window.location.pathname === inBase('/')) ctx('./index.tsx');
+}
+
 /** Left alone this long after the app opened, ms: the first answer comes first. */
 const QUIET_MS = 1500;
-
-/** Between steps where the browser tells of no idle moments, ms. */
-const PAUSE_MS = 300;
-
-/** Some browsers have no idle moments to give: a short pause does. */
-const whenIdle = (act: () => void) =>
-  typeof requestIdleCallback === 'function' ? requestIdleCallback(act) : setTimeout(act, PAUSE_MS);
 
 /**
  * Gets ready what the next press will need, one step in each idle moment: the first Read of the

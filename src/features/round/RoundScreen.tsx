@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
-import { Screen, Skeleton } from '@/ui/layout';
+import { Gradually, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { counted, shortDay } from '@/words';
 import { TakeTour } from '@/features/welcome/Tour';
@@ -56,21 +56,26 @@ export function RoundScreen() {
       ))}
       {done.length > 0 ? (
         <View>
-          {done.map((stop) => (
-            <DoneStop key={stop.key} stop={stop} formats={formats} onGo={go} />
-          ))}
+          <Gradually
+            rows={done.map((stop) => (
+              <DoneStop key={stop.key} stop={stop} formats={formats} onGo={go} />
+            ))}
+          />
         </View>
       ) : null}
-      {open.map((stop, at) => (
-        <OpenStop
-          key={stop.key}
-          stop={stop}
-          nowMs={nowMs}
-          formats={formats}
-          first={at === 0}
-          onGo={go}
-        />
-      ))}
+      <Gradually
+        after={done.length}
+        rows={open.map((stop, at) => (
+          <OpenStop
+            key={stop.key}
+            stop={stop}
+            nowMs={nowMs}
+            formats={formats}
+            first={at === 0}
+            onGo={go}
+          />
+        ))}
+      />
       {next ? <NotToday key={next.stop.key} stop={next.stop} /> : null}
       {round.tankCount > 0 ? (
         <Button kind="text" label={roundSays.readAnother} onPress={() => go(paths.read())} />

@@ -9,7 +9,7 @@ import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { tankLine } from '@/features/parts/tankLine';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
-import { Screen, Skeleton } from '@/ui/layout';
+import { Gradually, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
@@ -65,31 +65,33 @@ export function TanksScreen() {
           onPress={() => router.navigate(paths.waters)}
         />
       </View>
-      {[...tanks].sort(inUseFirst).map((tank) => {
-        const line = tankLine(tank, formats, nowMs);
-        const href = paths.tank(tank.id);
-        const judged = tank.latest?.ph?.judged;
-        return (
-          <LabelRow
-            key={tank.id}
-            code={String(tank.number)}
-            action={commonSays.open}
-            href={href}
-            selected={path.startsWith(href)}
-            onPress={() => router.navigate(href)}
-          >
-            <Say bold>{tank.body.name}</Say>
-            {judged ? (
-              <View style={styles.notch}>
-                <JudgedNotch quantity="ph" judged={judged} size="line" />
-              </View>
-            ) : null}
-            <Say size="small" tone="soft">
-              {tank.body.retired ? tanksSays.outOfUse(line) : line}
-            </Say>
-          </LabelRow>
-        );
-      })}
+      <Gradually
+        rows={[...tanks].sort(inUseFirst).map((tank) => {
+          const line = tankLine(tank, formats, nowMs);
+          const href = paths.tank(tank.id);
+          const judged = tank.latest?.ph?.judged;
+          return (
+            <LabelRow
+              key={tank.id}
+              code={String(tank.number)}
+              action={commonSays.open}
+              href={href}
+              selected={path.startsWith(href)}
+              onPress={() => router.navigate(href)}
+            >
+              <Say bold>{tank.body.name}</Say>
+              {judged ? (
+                <View style={styles.notch}>
+                  <JudgedNotch quantity="ph" judged={judged} size="line" />
+                </View>
+              ) : null}
+              <Say size="small" tone="soft">
+                {tank.body.retired ? tanksSays.outOfUse(line) : line}
+              </Say>
+            </LabelRow>
+          );
+        })}
+      />
     </Screen>
   );
 }

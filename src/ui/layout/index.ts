@@ -3,3 +3,4 @@ export * from './Panes';
 export * from './PlaceFrame';
 export * from './Screen';
 export * from './Skeleton';
+export { Gradually } from './Gradually';
