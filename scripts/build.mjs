@@ -27,6 +27,8 @@ const SOURCES = [
   'babel.config.js',
   'metro.config.js',
   'package-lock.json',
+  'scripts/not-shipped.js',
+  'scripts/simple-statistics.js',
   'scripts/zod-locales.js',
   'scripts/build.mjs',
   'scripts/hosting.mjs',
