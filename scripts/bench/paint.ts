@@ -9,6 +9,7 @@ import { journalKey } from '../../src/records/storage/journal';
 import { memoryStorage } from '../../src/records/storage/memory';
 import { encodePack } from '../../src/records/storage/packs';
 import { houseBook } from './houseBook';
+import { heapBytes } from './heap';
 import { fill } from './madeBook';
 import { median } from './measure';
 
@@ -83,6 +84,8 @@ async function browser(launch: Launch, profile: string): Promise<BrowserContext>
   return context;
 }
 
+const megabytes = (bytes: number) => (bytes / 1e6).toFixed(0);
+
 /** First and second visit in a new browser, `prepare` between them. */
 async function visits(launch: Launch, url: string, prepare?: (page: Page) => Promise<void>) {
   const profile = mkdtempSync(join(tmpdir(), 'zolder-paint-'));
@@ -97,9 +100,9 @@ async function visits(launch: Launch, url: string, prepare?: (page: Page) => Pro
     await page.waitForTimeout(6000);
   }
   const second = await opening(page, url);
-  const bytes = await page.evaluate(
-    () => (performance as { memory?: { usedJSHeapSize: number } }).memory?.usedJSHeapSize ?? NaN,
-  );
+  // Long enough for the earlier months to be here as well.
+  await page.waitForTimeout(prepare ? 15_000 : 1000);
+  const bytes = await heapBytes(page);
   await context.close();
   rmSync(profile, { recursive: true, force: true });
   return { first, second, bytes };
@@ -153,6 +156,8 @@ export async function benchPaint(launch: Launch): Promise<void> {
         `  an empty book, ${visit} visit: text ${ratio(of(list, 'text'), base[visit])} (limit 0.5), usable ${ratio(of(list, 'usable'), base[visit])}`,
       );
     }
+    const light = median(fresh.map(({ bytes }) => bytes));
+    console.log(`  an empty book: memory of page and worker ${megabytes(light)} MB`);
     for (const readings of SIZES) {
       const packs = await packsOf(readings);
       const runs: typeof bare = [];
@@ -160,7 +165,7 @@ export async function benchPaint(launch: Launch): Promise<void> {
         runs.push(await visits(launch, own.url, (page) => fill(page, 'zolder', packs)));
       const list = runs.map(({ second }) => second);
       console.log(
-        `  ${readings} readings, again: text ${ratio(of(list, 'text'), base.second)}, Round usable ${ratio(of(list, 'usable'), base.second)}`,
+        `  ${readings} readings, again: text ${ratio(of(list, 'text'), base.second)}, Round usable ${ratio(of(list, 'usable'), base.second)}; memory of page and worker ${megabytes(median(runs.map(({ bytes }) => bytes)))} MB`,
       );
     }
   } finally {

@@ -125,6 +125,9 @@ export type OnChange = (kinds: readonly Kind[]) => void;
 /** Told when something in the background went wrong; the book goes on. */
 export type OnTrouble = (about: string, message: string) => void;
 
+/** Told how far the reading of earlier months is that a question waits for, 0 to 1; null once it is over. */
+export type OnEarlier = (share: number | null) => void;
+
 /** What could be read of a book that does not open. */
 export interface RescuedBook {
   readonly book: BookName;
@@ -136,7 +139,13 @@ export interface RescuedBook {
 
 /** The book worker, as the page sees it. */
 export interface BookApi extends TableDesk {
-  open(opening: Opening, moment: Moment, onChange: OnChange, onTrouble: OnTrouble): Promise<Opened>;
+  open(
+    opening: Opening,
+    moment: Moment,
+    onChange: OnChange,
+    onTrouble: OnTrouble,
+    onEarlier: OnEarlier,
+  ): Promise<Opened>;
   /**
    * Writes changes as one act; resolves when they are committed to storage. The act's id is made
    * before it is sent: the same id is written once, however often it comes.

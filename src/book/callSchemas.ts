@@ -76,7 +76,7 @@ const ledgerPart = z.object({ skip: count, count: count.max(500) });
 
 /** What each call of the book worker takes, in order; a call without a line here does not compile. */
 export const CALL_SCHEMAS = {
-  open: z.tuple([opening, moment, listener, listener]),
+  open: z.tuple([opening, moment, listener, listener, listener]),
   append: z.tuple([z.array(change), moment, id]),
   undo: z.tuple([id, moment]),
   setDevice: z.tuple([devicePatchSchema, moment]),

@@ -51,6 +51,17 @@ test('an opening leaves what is old, tells the same, and brings it when it is as
   expect(tankHistoryAnswer(book.state, tank!)).toEqual(tankHistoryAnswer(all.state, tank!));
 });
 
+test('who waits for them hears how far it is, and that it is over', async () => {
+  const { book } = await opened(await furnished());
+  const shares: (number | null)[] = [];
+  await Promise.all([book.whole(), book.whole((share) => shares.push(share))]);
+  expect(shares.at(-1)).toBeNull();
+  const told = shares.slice(0, -1) as number[];
+  expect(told.length).toBeGreaterThan(0);
+  expect([...told].sort((a, b) => a - b)).toEqual(told);
+  expect(told.at(-1)).toBe(1);
+});
+
 test('two that ask at once wait for the same', async () => {
   const { book } = await opened(await furnished());
   const [first, second] = await Promise.all([ledger(book), ledger(book)]);

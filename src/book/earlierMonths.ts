@@ -2,6 +2,7 @@ import { DAY_MS } from '@/core/units';
 import type { Revision } from '@/records';
 import type { BookStore, FoundInPacks, LoadedBook } from '@/records/storage/bookStore';
 import type { Earlier } from '@/records/storage/earlier';
+import type { OnEarlier } from './bookApi';
 import type { BookState } from './engine/bookState';
 import { earlierSchema, tellEarlier, type EarlierTold } from './engine/earlierReadings';
 import type { Findings } from './findings';
@@ -38,9 +39,15 @@ export class EarlierMonths {
   /** What is told of them is no longer true of the book, or was never made. */
   private isStale = true;
 
+  /** What was left is on its way. */
+  private coming: Promise<void> | undefined;
+  private onShare: OnEarlier | undefined;
+
   constructor(
     private readonly state: BookState,
     private readonly store: BookStore,
+    /** Told what was found in what was left. */
+    private readonly onFound: (found: FoundInPacks) => void,
   ) {}
 
   /** Notes what an opening left. */
@@ -50,8 +57,24 @@ export class EarlierMonths {
     this.state.leave(told);
   }
 
-  /** Brings everything that was left; answers what was found. `onShare` hears how far it is, 0 to 1. */
-  async bring(onShare: (share: number) => void = () => undefined): Promise<FoundInPacks> {
+  /**
+   * Brings everything that was left; who asks meanwhile waits for the same. `onShare` hears how far it is, 0
+   * to 1, and null once it is over.
+   */
+  come(onShare?: OnEarlier): Promise<void> {
+    if (this.state.left.isWhole) return Promise.resolve();
+    this.onShare = onShare ?? this.onShare;
+    this.coming ??= this.bring()
+      .then(this.onFound)
+      .finally(() => {
+        this.coming = undefined;
+        this.onShare?.(null);
+        this.onShare = undefined;
+      });
+    return this.coming;
+  }
+
+  private async bring(): Promise<FoundInPacks> {
     const all = {
       revisions: [] as Revision[],
       setAside: [] as FoundInPacks['setAside'][number][],
@@ -68,7 +91,7 @@ export class EarlierMonths {
     const total = sum(Object.values(this.left!.packs));
     for await (const found of this.store.packs(this.left!)) {
       take(found);
-      onShare(Math.min(1, all.revisions.length / total));
+      this.onShare?.(Math.min(1, all.revisions.length / total));
       await breath();
     }
     // Another tab packed or erased meanwhile: what it moved is read where it lies now.

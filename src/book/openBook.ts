@@ -9,8 +9,8 @@ import {
   type Revision,
 } from '@/records';
 import type { Erasure } from '@/records/kinds';
-import { BookStore, PACK_AT_ONCE } from '@/records/storage/bookStore';
-import type { Appended, Choice, Moment } from './bookApi';
+import { BookStore, PACK_AT_ONCE, type FoundInPacks } from '@/records/storage/bookStore';
+import type { Appended, Choice, Moment, OnEarlier } from './bookApi';
 import { correctedClock } from './correctClock';
 import { BookState } from './engine/bookState';
 import { retried } from './askingEarlier';
@@ -37,8 +37,6 @@ export class OpenBook {
   private readonly store: BookStore;
   private readonly erasing: Erasing;
   private readonly earlier: EarlierMonths;
-  /** What was left is on its way. */
-  private completing: Promise<void> | undefined;
   private journalLength = 0;
   private olderPacks: readonly string[] = [];
   /** Acts on their way into storage, by id: the same one waits for the first. */
@@ -55,7 +53,7 @@ export class OpenBook {
     };
     this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
     this.erasing = new Erasing(this.state, this.store);
-    this.earlier = new EarlierMonths(this.state, this.store);
+    this.earlier = new EarlierMonths(this.state, this.store, (found) => this.found(found));
     this.files = new FileDesk({
       state: this.state,
       store: this.store,
@@ -89,17 +87,15 @@ export class OpenBook {
     this.take(loaded.revisions);
   }
 
-  /** Brings the readings of earlier months that the opening left; at once where everything is here. */
-  whole(): Promise<void> {
-    if (this.state.left.isWhole) return Promise.resolve();
-    this.completing ??= this.complete().finally(() => {
-      this.completing = undefined;
-    });
-    return this.completing;
+  /**
+   * Brings the readings of earlier months that the opening left; at once where everything is here.
+   * `onShare` hears how far it is, and null once it is over.
+   */
+  whole(onShare?: OnEarlier): Promise<void> {
+    return this.earlier.come(onShare);
   }
 
-  private async complete(): Promise<void> {
-    const found = await this.earlier.bring();
+  private found(found: FoundInPacks): void {
     this.olderPacks = [...this.olderPacks, ...found.olderPacks];
     this.findings = withFound(this.findings, found);
     const erased = this.erasing.letGoAmong(found.revisions);

@@ -2,7 +2,15 @@ import { makeDemo } from '@/demo';
 import { browserStorage } from '@/records/storage/browserStorage';
 import { memoryStorage } from '@/records/storage/memory';
 import type { StoragePort } from '@/records/storage/port';
-import type { BookApi, BookName, Health, Moment, OnChange, RescuedBook } from './bookApi';
+import type {
+  BookApi,
+  BookName,
+  Health,
+  Moment,
+  OnChange,
+  OnEarlier,
+  RescuedBook,
+} from './bookApi';
 import { readMarker, writeMarker, type BookMarker } from './bookMarker';
 import { keepPracticeRun, practiceRuns } from './practiceRuns';
 import { changeDevice, heldDevice, loadDevice, type DeviceSettings } from './device';
@@ -51,6 +59,7 @@ export function openWorkerBook(aheadMs?: number): BookApi {
   let open: OpenBook | undefined;
   let emptied: Health['emptied'] = null;
   let tellChange: OnChange = () => undefined;
+  let tellEarlier: OnEarlier = () => undefined;
   let tellTrouble: (about: string, error: unknown) => void = () => undefined;
   /** Drafts of the demo and of the grower's own book are kept apart. */
   const draftName = (name: string) => `${bookName}/${name}`;
@@ -132,8 +141,9 @@ export function openWorkerBook(aheadMs?: number): BookApi {
   const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
 
   const api: BookApi = {
-    async open({ start, hadBook, inMemory = false }, moment, onChange, onTrouble) {
+    async open({ start, hadBook, inMemory = false }, moment, onChange, onTrouble, onEarlier) {
       tellChange = onChange;
+      tellEarlier = onEarlier;
       tellTrouble = (about, error) =>
         onTrouble(
           about,
@@ -227,5 +237,5 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       () => ({ own: bookName === 'own', lastCopyMs: device?.lastCopyMs }),
     ),
   };
-  return askingEarlier(api, () => opened().whole());
+  return askingEarlier(api, () => opened().whole((share) => tellEarlier(share)));
 }

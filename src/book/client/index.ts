@@ -2,7 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { idSource, type ActId } from '@/records/ids';
 import { noteTrouble } from '@/trouble';
 import type { OnProgress } from '../answers';
-import type { BookApi, Moment, OnChange, OnTrouble } from '../bookApi';
+import type { BookApi, Moment, OnChange, OnEarlier, OnTrouble } from '../bookApi';
 
 export type {
   AheadAnswer,
@@ -34,6 +34,11 @@ export function listenTo(onChange: OnChange): OnChange {
 /** Lets the worker say how far it is. */
 export function tellProgress(onProgress: OnProgress): OnProgress {
   return proxy(onProgress);
+}
+
+/** Lets the worker say how far it is with what a question waits for. */
+export function tellEarlier(onEarlier: OnEarlier): OnEarlier {
+  return proxy(onEarlier);
 }
 
 /** Lets the worker note what went wrong in the page's log. */

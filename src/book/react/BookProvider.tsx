@@ -7,6 +7,7 @@ import {
   listenTo,
   newActId,
   startBookClient,
+  tellEarlier,
   tellTrouble,
   thisMoment,
   type BookClient,
@@ -15,6 +16,7 @@ import {
   type Opened,
 } from '../client';
 import { ActDoor } from './actDoor';
+import { setShare } from './earlierShare';
 import { askToPersist, bookRemembered, rememberBook } from './lasting';
 
 /** An open book on the page. */
@@ -100,7 +102,7 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   useEffect(() => {
     const onChange = listenTo((kinds) => inBackground('asking anew', askAnew(kinds)));
     const how = { start, hadBook: bookRemembered(), inMemory };
-    client.open(how, thisMoment(), onChange, tellTrouble()).then(
+    client.open(how, thisMoment(), onChange, tellTrouble(), tellEarlier(setShare)).then(
       (result) => {
         own.is = result.book === 'own';
         setDevice(result.device);

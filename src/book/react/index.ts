@@ -1,4 +1,5 @@
 export * from './BookProvider';
+export { useEarlierShare } from './earlierShare';
 export * from './hooks';
 export * from './useDraft';
 export * from './lasting';

@@ -8,6 +8,7 @@ import { Button } from '@/ui/button';
 import { applyTheme, color, space } from '@/ui/tokens';
 import { ActLine } from './ActLine';
 import { ClockNote } from './ClockNote';
+import { EarlierLine } from './EarlierLine';
 import { EmptiedPage } from './EmptiedPage';
 import { FormatsProvider } from '@/shell/formats';
 import { Head } from './Head';
@@ -105,6 +106,7 @@ function Frame() {
           <LeftOutIfBroken about="timers">
             <TimerLine />
           </LeftOutIfBroken>
+          <EarlierLine />
           <LeftOutIfBroken about="tour">
             <Tour />
           </LeftOutIfBroken>

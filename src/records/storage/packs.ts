@@ -2,6 +2,7 @@ import { eventMs } from '../eventTime';
 import { SCHEMA_FINGERPRINT, understand } from '../migrations';
 import { SCHEMA_VERSION, type Revision } from '../revision';
 import { checksum } from './checksum';
+import { withSharedTexts } from './shared';
 
 /** Revisions in one pack, about. */
 export const PACK_SIZE = 500;
@@ -87,6 +88,6 @@ export function decodePack(held: unknown): DecodedPack {
   if (!Array.isArray(data)) return setAside('notUnderstood');
   if (data.length === 0) return setAside('empty');
   if (version === SCHEMA_VERSION && fingerprint === SCHEMA_FINGERPRINT)
-    return { revisions: data as Revision[], asideCount: 0, current: true };
+    return { revisions: withSharedTexts(data as Revision[]), asideCount: 0, current: true };
   return decodeOther(data);
 }

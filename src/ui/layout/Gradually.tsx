@@ -2,10 +2,10 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { whenIdle } from '../whenIdle';
 
 /** Rows drawn at once: more than a screen shows. */
-const FIRST = 12;
+const FIRST = 9;
 
 /** Rows added in each idle moment: few enough not to hold up a press. */
-const STEP = 6;
+const STEP = 5;
 
 interface Props {
   readonly rows: readonly ReactNode[];

@@ -28,6 +28,7 @@ export const frameSays = {
   places: 'Places',
   demo: 'demo',
   asItStood: (day: string, time: string) => `As it stood on ${day} at ${time}. Opening the book…`,
+  readingEarlier: (percent: number) => `Reading earlier months: ${percent} %`,
   leaveTheWalk: 'Leave the walk',
   withKey: (label: string, key: number) => `${label} (key ${key})`,
   timers: 'Timers',
