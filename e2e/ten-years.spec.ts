@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
-import { expectHeading, goTo, ownUrl } from './support/grower';
+import { expectHeading, goTo, ownUrl, press } from './support/grower';
 import { keysHeld, largeBook } from './support/largeBook';
 import { heldIn, meddle } from './support/storage';
 
@@ -27,6 +27,22 @@ test('a large book opens without its earlier months; what they hold is there whe
   await page.goto(`${ownUrl()}/book`);
   await expectHeading(page, 'Book');
   await expect(page.getByText(/Could not be read/)).toHaveCount(0);
+});
+
+test('a large book is made into a file: how far it is, stopped by a press, made all the same after', async ({
+  page,
+}) => {
+  await largeBook(page);
+  await page.goto(`${ownUrl()}/book-file`);
+  const save = page.getByRole('button', { name: 'Save the book as a file' });
+  await save.click();
+  await expect(page.getByText(/^Making the file and reading it back: \d+ %$/)).toBeVisible();
+  await press(page, 'Stop');
+  await expect(page.getByText(/^Making the file/)).toHaveCount(0);
+  await expect(save).toBeEnabled();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await save.click();
+  await expect(page.getByText(/^File made and read back/)).toBeVisible();
 });
 
 /** The page's longest task while something is done and for a moment after, ms. */

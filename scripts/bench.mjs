@@ -1,4 +1,4 @@
-/** npm run bench: the core, sizes beside an empty app, a tank's history, 50,000 readings from cold storage. `--core`, `--history` for one of them; `--saving`: what a save costs as the book grows; `--coverage`: how often the ± of a pen holds (about ten minutes); `--tanks`: what becomes of hidden tanks (about ten minutes). */
+/** npm run bench: the core, sizes beside an empty app, a tank's history, 50,000 readings from cold storage. `--core`, `--history` for one of them; `--saving`: what a save costs as the book grows; `--growth`: what else grows with it, and how; `--paint`: the opening beside an empty app's (about ten minutes); `--coverage`: how often the ± of a pen holds (about ten minutes); `--tanks`: what becomes of hidden tanks (about ten minutes). */
 import { spawnSync } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -7,7 +7,7 @@ import { ROOT, ensure } from './ensure.mjs';
 ensure();
 const esbuild = await import('esbuild');
 const { build, exportWeb } = await import('./build.mjs');
-const coreOnly = ['--core', '--coverage', '--tanks', '--intake', '--saving', '--book'].some(
+const coreOnly = ['--core', '--coverage', '--tanks', '--intake', '--saving', '--growth', '--book'].some(
   (flag) => process.argv.includes(flag),
 );
 const historyOnly = process.argv.includes('--history');

@@ -5,6 +5,7 @@ import { benchBook } from './book';
 import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
 import { benchCoverage } from './coverage';
+import { benchGrowth } from './growth';
 import { benchHistory } from './history';
 import { benchIntake } from './intake';
 import { benchPaint } from './paint';
@@ -31,6 +32,10 @@ async function main(): Promise<void> {
   }
   if (process.argv.includes('--saving')) {
     benchSaving();
+    return;
+  }
+  if (process.argv.includes('--growth')) {
+    await benchGrowth();
     return;
   }
   if (process.argv.includes('--intake')) {

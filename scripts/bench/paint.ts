@@ -97,7 +97,8 @@ async function visits(launch: Launch, url: string, prepare?: (page: Page) => Pro
     await page.goto(`${url}/health`);
     await prepare(page);
     await opening(page, url);
-    await page.waitForTimeout(6000);
+    // The first opening of a book tells the next what it may leave.
+    await page.waitForTimeout(15_000);
   }
   const second = await opening(page, url);
   // Long enough for the earlier months to be here as well.
@@ -158,7 +159,9 @@ export async function benchPaint(launch: Launch): Promise<void> {
     }
     const light = median(fresh.map(({ bytes }) => bytes));
     console.log(`  an empty book: memory of page and worker ${megabytes(light)} MB`);
-    for (const readings of SIZES) {
+    const only = process.argv.indexOf('--readings');
+    const sizes = only < 0 ? SIZES : [Number(process.argv[only + 1])];
+    for (const readings of sizes) {
       const packs = await packsOf(readings);
       const runs: typeof bare = [];
       for (let run = 0; run < 3; run += 1)

@@ -40,6 +40,7 @@ import type { ActId, Change, Kind } from '@/records';
 import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 import type { Findings } from './findings';
+import type { OnShare } from './longWork';
 import type { Moment } from './moment';
 import type { PracticeRun } from './practiceRuns';
 import type { TableDesk } from './tableDeskApi';
@@ -176,14 +177,16 @@ export interface BookApi extends TableDesk {
   practiceRuns(): Promise<readonly PracticeRun[]>;
   keepPracticeRun(run: PracticeRun): Promise<readonly PracticeRun[]>;
   /** The whole book as a `.zolder.json` file, read back before it is handed over. */
-  exportBook(): Promise<Blob>;
+  exportBook(onShare: OnShare): Promise<Blob>;
+  /** Stops the making or reading of a file that is under way: it ends with `Stopped`. */
+  stopFile(): Promise<void>;
   /**
    * Everything readable of both books as one file each, without opening them: for a page on which
    * the book does not open.
    */
   rescue(): Promise<readonly RescuedBook[]>;
   /** Reads a file and tells what taking it in would do; nothing is written. */
-  openFile(file: Blob): Promise<Result<FilePreview, BundleRefusal>>;
+  openFile(file: Blob, onShare: OnShare): Promise<Result<FilePreview, BundleRefusal>>;
   /** Takes in the file last opened: the union of both books. */
   takeFile(moment: Moment): Promise<{ readonly added: number }>;
   /** Ends a conflict: a third revision joins the heads and says what the chosen one says. */

@@ -5,6 +5,7 @@ import type { Earlier } from '@/records/storage/earlier';
 import type { OnEarlier } from './bookApi';
 import type { BookState } from './engine/bookState';
 import { earlierSchema, tellEarlier, type EarlierTold } from './engine/earlierReadings';
+import { breath } from './longWork';
 import type { Findings } from './findings';
 
 /** Readings of so many days are read at every opening, and what else lies in their months. */
@@ -15,9 +16,6 @@ const RENEWED_AFTER_DAYS = 124;
 
 /** Fewer revisions of earlier readings than this are not worth leaving. */
 const WORTH_LEAVING = 2_000;
-
-/** Lets whatever waits be answered before more is done. */
-const breath = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** The month of a moment, as packs are named: `202611`. */
 const packMonth = (atMs: number) => new Date(atMs).toISOString().slice(0, 7).replace('-', '');

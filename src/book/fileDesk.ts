@@ -6,6 +6,7 @@ import type { BookStore } from '@/records/storage/bookStore';
 import type { FilePreview, Moment } from './bookApi';
 import { makeCheckedFile } from './checkedFile';
 import type { BookState } from './engine/bookState';
+import { LongWork, type OnShare } from './longWork';
 import { erasuresIn, withoutErased } from './withoutErased';
 
 /** What the desk needs of the open book. */
@@ -24,14 +25,27 @@ export class FileDesk {
   /** What the file last opened would add. */
   private waiting: readonly Revision[] = [];
 
+  private readonly work = new LongWork();
+
   constructor(private readonly book: Around) {}
 
+  /** Stops the reading or making that is under way; nothing was written. */
+  stop(): void {
+    this.work.stop();
+  }
+
   /** Reads a file and tells what taking it in would do; nothing is written. */
-  async open(file: Blob): Promise<Result<FilePreview, BundleRefusal>> {
+  async open(
+    file: Blob,
+    onShare: OnShare = () => undefined,
+  ): Promise<Result<FilePreview, BundleRefusal>> {
     this.waiting = [];
     const { state, erasures, whole } = this.book;
-    await whole();
-    const read = await readBundleFile(file);
+    const read = await this.work.go(onShare, async (step) => {
+      await whole();
+      await step(0);
+      return readBundleFile(file, { onShare: step });
+    });
     if (!read.ok) return read;
     const { revisions, setAside } = read.value;
     const checked = checkWhole(
@@ -60,12 +74,15 @@ export class FileDesk {
    * The book as a file, read back before it is handed over: what is in storage and what this tab
    * knows, with what could not be read as it was found.
    */
-  async make(): Promise<Blob> {
+  make(onShare: OnShare = () => undefined): Promise<Blob> {
     const { state, store, whole, take } = this.book;
-    await whole();
-    const loaded = await store.load({ whole: true });
-    take(loaded.revisions);
-    const setAside = await store.raw(loaded.setAside.map(({ key }) => key));
-    return makeCheckedFile(state.revisions(), setAside);
+    return this.work.go(onShare, async (step) => {
+      await whole();
+      const loaded = await store.load({ whole: true });
+      await step(0);
+      take(loaded.revisions);
+      const setAside = await store.raw(loaded.setAside.map(({ key }) => key));
+      return makeCheckedFile(state.revisions(), setAside, step);
+    });
   }
 }

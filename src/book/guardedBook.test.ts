@@ -47,7 +47,11 @@ it.each([
       ),
     /^dosePlan 1\.aimPh:/,
   ],
-  ['a file that is none', (book: BookApi) => book.openFile('{}' as never), /^openFile 0:/],
+  [
+    'a file that is none',
+    (book: BookApi) => book.openFile('{}' as never, () => undefined),
+    /^openFile 0:/,
+  ],
   [
     'a setting of no kind',
     (book: BookApi) => book.setDevice({ theme: 'dusk' as never }, MOMENT),

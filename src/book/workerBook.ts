@@ -207,7 +207,10 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     keepDraft: (name, text, nowMs) => draftsIn(devicePort).keep(draftName(name), text, nowMs),
     practiceRuns: () => practiceRuns(devicePort),
     keepPracticeRun: (run) => keepPracticeRun(devicePort, run),
-    exportBook: () => opened().files.make(),
+    exportBook: (onShare) => opened().files.make(onShare),
+    async stopFile() {
+      opened().files.stop();
+    },
     async rescue() {
       const found: RescuedBook[] = [];
       for (const book of ['own', 'demo'] as const) {
@@ -216,7 +219,7 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       }
       return found;
     },
-    openFile: (file) => opened().files.open(file),
+    openFile: (file, onShare) => opened().files.open(file, onShare),
     async takeFile(moment) {
       const taken = await opened().files.take(moment);
       emptied = null;

@@ -2,6 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { idSource, type ActId } from '@/records/ids';
 import { noteTrouble } from '@/trouble';
 import type { OnProgress } from '../answers';
+import type { OnShare } from '../longWork';
 import type { BookApi, Moment, OnChange, OnEarlier, OnTrouble } from '../bookApi';
 
 export type {
@@ -40,6 +41,15 @@ export function tellProgress(onProgress: OnProgress): OnProgress {
 export function tellEarlier(onEarlier: OnEarlier): OnEarlier {
   return proxy(onEarlier);
 }
+
+/** Lets the worker say how far a file is. */
+export function tellShare(onShare: OnShare): OnShare {
+  return proxy(onShare);
+}
+
+/** Whether something ended because it was stopped by a press. */
+export const wasStopped = (error: unknown): boolean =>
+  error instanceof Error && error.name === 'Stopped';
 
 /** Lets the worker note what went wrong in the page's log. */
 export function tellTrouble(): OnTrouble {

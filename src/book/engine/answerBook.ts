@@ -52,6 +52,7 @@ export type Questions = Omit<
   | 'practiceRuns'
   | 'keepPracticeRun'
   | 'exportBook'
+  | 'stopFile'
   | 'rescue'
   | 'openFile'
   | 'takeFile'

@@ -17,7 +17,7 @@ const steps = z
   .readonly();
 
 /** The same the other way. */
-export const asSteps = (times: readonly number[]): number[] =>
+const asSteps = (times: readonly number[]): number[] =>
   times.map((atMs, at) => atMs - (times[at - 1] ?? 0));
 
 const count = z.number().int().min(0);
@@ -49,7 +49,7 @@ const NEWEST_HERE = 20;
 const SIDES = ['ph', 'ec'] as const;
 
 /** A reading as it stands, with what is asked of it here. */
-export interface StandingReading {
+interface StandingReading {
   readonly id: RecordId;
   readonly body: Reading;
 }

@@ -16,12 +16,26 @@ import { eraseSays } from '@/words/bookfile/erase';
 import { commonSays } from '@/words/common';
 import { bookFileSays } from '@/words/bookfile/bookFile';
 
+const percentOf = (share: number) => Math.round(100 * share);
+
+/** How far something long is, and a press that stops it: nothing was written yet. */
+function HowFar({ said, onStop }: { readonly said: string; readonly onStop: () => void }) {
+  return (
+    <View style={styles.far}>
+      <Say size="small" live>
+        {said}
+      </Say>
+      <Button kind="text" label={bookFileSays.stop} onPress={onStop} />
+    </View>
+  );
+}
+
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
   const { data: conflicts } = useAnswer(questions.conflicts());
   const router = useRouter();
   const file = useBookFile();
-  const { made, making, make } = useMakeFile();
+  const { made, making, make, stop } = useMakeFile();
   if (!conflicts) return <Skeleton label={commonSays.loading} />;
   return (
     <Screen>
@@ -33,9 +47,16 @@ export function BookFileScreen() {
         {bookFileSays.keepACopy}
       </Say>
       <Say size="small">{bookFileSays.whatGoesIn}</Say>
-      <Button kind="main" label={commonSays.saveTheBookAsAFile} disabled={making} onPress={make} />
+      <Button
+        kind="main"
+        label={commonSays.saveTheBookAsAFile}
+        disabled={making !== undefined}
+        onPress={make}
+      />
+      {making === undefined ? null : (
+        <HowFar said={bookFileSays.makingTheFile(percentOf(making))} onStop={stop} />
+      )}
       <View role="status" aria-live="polite">
-        {making ? <Say size="small">{bookFileSays.makingTheFileAndReadingIt}</Say> : null}
         {made ? <Say size="small">{bookFileSays.fileMade(made)}</Say> : null}
       </View>
       <Say size="large" face="slab" heading={2}>
@@ -47,7 +68,13 @@ export function BookFileScreen() {
         accept=".json,application/json"
         onFile={(chosen) => inBackground('file', file.open(chosen))}
       />
-      {file.state.kind === 'reading' ? <Skeleton label={bookFileSays.readingTheFile} /> : null}
+      {file.state.kind === 'reading' ? (
+        <HowFar
+          said={bookFileSays.readingTheFile(percentOf(file.state.share))}
+          onStop={file.stop}
+        />
+      ) : null}
+      {file.state.kind === 'taking' ? <Skeleton label={bookFileSays.takingItIn} /> : null}
       {file.state.kind === 'refused' ? (
         <View role="alert">
           <Say bold tone="off">
@@ -103,5 +130,6 @@ export function BookFileScreen() {
 }
 
 const styles = StyleSheet.create({
+  far: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.s2 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s2 },
 });

@@ -178,7 +178,7 @@ function Going({ data, wish, chosenUntilMs, erasing: { erase, erasing, forget } 
           <Say bold>{eraseSays.caution}</Say>
           <Say size="small">{eraseSays.cautionWhy}</Say>
           <View role="status" aria-live="polite">
-            {making ? <Say size="small">{eraseSays.making}</Say> : null}
+            {making === undefined ? null : <Say size="small">{eraseSays.making}</Say>}
             {made ? <Say size="small">{eraseSays.saved(made)}</Say> : null}
             {erasing ? <Say size="small">{eraseSays.erasing}</Say> : null}
           </View>
@@ -186,7 +186,7 @@ function Going({ data, wish, chosenUntilMs, erasing: { erase, erasing, forget } 
             <Button
               kind="main"
               label={eraseSays.copyFirst}
-              disabled={making}
+              disabled={making !== undefined}
               onPress={() => inBackground('file', make())}
             />
           ) : sure ? (

@@ -1,9 +1,17 @@
 import { useRef, useState } from 'react';
-import { thisMoment, type BundleRefusal, type FilePreview } from '@/book/client';
+import {
+  tellShare,
+  thisMoment,
+  wasStopped,
+  type BundleRefusal,
+  type FilePreview,
+} from '@/book/client';
 import { useBook } from '@/book/react';
+import { inBackground } from '@/trouble';
 
 type State =
-  | { readonly kind: 'none' | 'reading' }
+  | { readonly kind: 'none' | 'taking' }
+  | { readonly kind: 'reading'; readonly share: number }
   | { readonly kind: 'refused'; readonly refusal: BundleRefusal }
   | { readonly kind: 'preview'; readonly preview: FilePreview }
   | { readonly kind: 'taken'; readonly added: number };
@@ -15,9 +23,12 @@ export function useBookFile() {
   /** Pressed twice it is taken in once. */
   const taking = useRef(false);
   const open = async (file: File) => {
-    setState({ kind: 'reading' });
+    setState({ kind: 'reading', share: 0 });
+    // What comes on its own way may come after the end.
+    const hear = (share: number) =>
+      setState((now) => (now.kind === 'reading' ? { kind: 'reading', share } : now));
     try {
-      const result = await client.openFile(file);
+      const result = await client.openFile(file, tellShare(hear));
       setState(
         result.ok
           ? { kind: 'preview', preview: result.value }
@@ -25,14 +36,14 @@ export function useBookFile() {
       );
     } catch (error) {
       setState({ kind: 'none' });
-      acts.fail(error, () => open(file));
+      if (!wasStopped(error)) acts.fail(error, () => open(file));
     }
   };
   const take = async () => {
     if (taking.current) return;
     taking.current = true;
     const before = state;
-    setState({ kind: 'reading' });
+    setState({ kind: 'taking' });
     try {
       const { added } = await client.takeFile(thisMoment());
       setState({ kind: 'taken', added });
@@ -43,5 +54,6 @@ export function useBookFile() {
       taking.current = false;
     }
   };
-  return { state, open, take, leave: () => setState({ kind: 'none' }) };
+  const stop = () => inBackground('file', client.stopFile());
+  return { state, open, take, stop, leave: () => setState({ kind: 'none' }) };
 }

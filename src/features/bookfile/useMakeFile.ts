@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
-import { thisMoment } from '@/book/client';
+import { tellShare, thisMoment, wasStopped } from '@/book/client';
 import { useBook } from '@/book/react';
+import { inBackground } from '@/trouble';
 import { saveBlob } from '@/shell/saveBlob';
 import { fileName } from '@/words/bookfile/bookFileWords';
 
@@ -8,26 +9,32 @@ import { fileName } from '@/words/bookfile/bookFileWords';
 export function useMakeFile() {
   const { client, opened, setDevice, acts } = useBook();
   const [made, setMade] = useState<string>();
-  const [making, setMaking] = useState(false);
+  /** How much of it is made, 0 to 1; undefined while none is. */
+  const [making, setMaking] = useState<number>();
   /** Pressed twice it is made once. */
   const going = useRef(false);
   const make = async () => {
     if (going.current) return;
     going.current = true;
-    setMaking(true);
+    setMaking(0);
     setMade(undefined);
+    // What comes on its own way may come after the end.
+    const hear = (share: number) => {
+      if (going.current) setMaking(share);
+    };
     const { nowMs } = thisMoment();
     const name = fileName(opened.book, nowMs);
     try {
-      saveBlob(name, await client.exportBook());
+      saveBlob(name, await client.exportBook(tellShare(hear)));
       setMade(name);
       if (opened.book === 'own') setDevice({ lastCopyMs: nowMs });
     } catch (error) {
-      acts.fail(error, make);
+      if (!wasStopped(error)) acts.fail(error, make);
     } finally {
       going.current = false;
-      setMaking(false);
+      setMaking(undefined);
     }
   };
-  return { made, making, make };
+  const stop = () => inBackground('file', client.stopFile());
+  return { made, making, make, stop };
 }

@@ -14,18 +14,29 @@ export function readBundle(text: string): Result<ReadBundle, BundleRefusal> {
   return reader.notOurLines ? readReformatted(text) : reader.end();
 }
 
+/** How far it is is told after so many bytes. */
+const TOLD_EVERY_BYTES = 1_000_000;
+
+interface ReadOptions {
+  readonly countOnly?: boolean;
+  readonly onShare?: (share: number) => Promise<unknown>;
+}
+
 /**
  * Reads a file as it comes from the disk, piece by piece: its size does not matter. `countOnly` holds
- * it to its digests and counts, without understanding what is in it.
+ * it to its digests and counts, without understanding what is in it. `onShare` is waited for between
+ * pieces, with how much of the file was read, 0 to 1; what it throws ends the reading.
  */
 export async function readBundleFile(
   file: Blob,
-  { countOnly = false } = {},
+  { countOnly = false, onShare = async () => undefined }: ReadOptions = {},
 ): Promise<Result<ReadBundle, BundleRefusal>> {
   const reader = new BundleReader({ countOnly });
   const stream = file.stream().getReader();
   const decoder = new TextDecoder();
   let rest = '';
+  let bytes = 0;
+  let toldBytes = 0;
   const takeLines = (text: string) => {
     const lines = (rest + text).split('\n');
     rest = lines.pop() ?? '';
@@ -36,6 +47,11 @@ export async function readBundleFile(
     const { done, value } = await stream.read();
     if (done) break;
     takeLines(decoder.decode(value, { stream: true }));
+    bytes += value.length;
+    if (bytes - toldBytes >= TOLD_EVERY_BYTES) {
+      toldBytes = bytes;
+      await onShare(bytes / file.size);
+    }
     if (reader.refusal || reader.notOurLines) {
       await stream.cancel();
       break;

@@ -9,14 +9,16 @@ export const bookFileSays = {
   keepACopy: 'Keep a copy',
   whatGoesIn:
     'Everything in this book goes into one file: every reading as it was displayed, every check, every change with who made it. Its form is published with Zolder, so it can be read without it.',
-  makingTheFileAndReadingIt: 'Making the file and reading it back…',
+  makingTheFile: (percent: number) => `Making the file and reading it back: ${percent} %`,
+  stop: 'Stop',
   fileMade: (made: string) =>
     `File made and read back: ${made}. Look in your downloads, and keep it somewhere other than on this device.`,
   takeInAFile: 'Take in a file',
   aFileOfThisBookFrom:
     'A file of this book from another phone is joined with this one. Nothing is lost on either side, and taking it in twice changes nothing. You see what it brings before anything is written.',
   bookFileLabel: 'A .zolder.json file',
-  readingTheFile: 'Reading the file',
+  readingTheFile: (percent: number) => `Reading the file: ${percent} %`,
+  takingItIn: 'Taking it in',
   nothingWasWritten: 'Nothing was written.',
   whatItBrings: 'What it brings',
   takeItIn: 'Take it in',

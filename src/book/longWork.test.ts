@@ -1,0 +1,64 @@
+import { houseBook } from '../../scripts/bench/houseBook';
+import { LongWork, Stopped } from './longWork';
+import { MOMENT, testBrowser } from './testing/browser';
+
+/** Larger than one piece of reading, and than one of writing. */
+const house = houseBook({ tanks: 20, pens: 3, readingsEach: 300, endMs: MOMENT.nowMs });
+
+async function furnished() {
+  const book = await testBrowser().open();
+  await book.appendRevisions(house.revisions, MOMENT);
+  return book;
+}
+
+test('long work tells how far it is, and ends at the next step once it is stopped', async () => {
+  const work = new LongWork();
+  const told: number[] = [];
+  const going = work.go(
+    (share) => told.push(share),
+    async (step) => {
+      await step(0.1);
+      await step(0.2);
+      return 'done';
+    },
+  );
+  expect(await going).toBe('done');
+  expect(told).toEqual([0.1, 0.2]);
+  // Nothing is under way: there is nothing to stop, and what comes next is not.
+  work.stop();
+  expect(
+    await work.go(
+      () => undefined,
+      async (step) => step(1),
+    ),
+  ).toBeUndefined();
+  const stopped = work.go(
+    () => work.stop(),
+    async (step) => step(0.5),
+  );
+  await expect(stopped).rejects.toThrow(Stopped);
+});
+
+test('a file of the book is made and read by steps; stopped, it is made and read all the same the next time', async () => {
+  const book = await furnished();
+  const shares: number[] = [];
+  const file = await book.files.make((share) => shares.push(share));
+  expect(shares.length).toBeGreaterThan(3);
+  expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+  expect(shares.at(-1)).toBeLessThanOrEqual(1);
+  await expect(book.files.make(() => book.files.stop())).rejects.toThrow(Stopped);
+  // Before it told of anything.
+  const early = book.files.make();
+  book.files.stop();
+  await expect(early).rejects.toThrow(Stopped);
+  expect((await book.files.make()).size).toBe(file.size);
+
+  const there = await testBrowser().open();
+  const read: number[] = [];
+  await expect(there.files.open(file, () => there.files.stop())).rejects.toThrow(Stopped);
+  // What was stopped left nothing that could be taken in.
+  expect(await there.files.take(MOMENT)).toEqual({ added: 0 });
+  expect(await there.files.open(file, (share) => read.push(share))).toMatchObject({ ok: true });
+  expect(read.length).toBeGreaterThan(1);
+  expect(await there.files.take(MOMENT)).toEqual({ added: house.revisions.length });
+}, 30_000);
