@@ -7,9 +7,15 @@ import { ROOT, ensure } from './ensure.mjs';
 ensure();
 const esbuild = await import('esbuild');
 const { build, exportWeb } = await import('./build.mjs');
-const coreOnly = ['--core', '--coverage', '--tanks', '--intake', '--saving', '--growth', '--book'].some(
-  (flag) => process.argv.includes(flag),
-);
+const coreOnly = [
+  '--core',
+  '--coverage',
+  '--tanks',
+  '--intake',
+  '--saving',
+  '--growth',
+  '--book',
+].some((flag) => process.argv.includes(flag));
 const historyOnly = process.argv.includes('--history');
 if (!coreOnly) await build();
 if (!coreOnly && !historyOnly) {
