@@ -10,8 +10,13 @@ import type { OpenBook } from './openBook';
 import { MOMENT, testBrowser } from './testing/browser';
 
 const { nowMs } = MOMENT;
-const house = houseBook({ tanks: 10, pens: 3, readingsEach: 400, endMs: nowMs });
+const [TANKS, DAYS] = [8, 370];
+const house = houseBook({ tanks: TANKS, pens: 3, readingsEach: DAYS, endMs: nowMs });
+const MOMENT_ISO = new Date(nowMs).toISOString();
 const [tank] = house.tankIds;
+// Each opens books of some thousand entries.
+jest.setTimeout(30_000);
+
 const LIST = 'o/readings';
 
 /** A browser whose own book is the house's, opened once and settled in. */
@@ -127,12 +132,12 @@ test('an old reading is voided: it is looked up first, and every opening after k
   const next = (await opened(browser)).book;
   // What it replaces had been left: the opening fetched it.
   expect(next.state.left.isWhole).toBe(true);
-  expect(next.state.all('reading')).toHaveLength(10 * 400 - 1);
+  expect(next.state.all('reading')).toHaveLength(TANKS * DAYS - 1);
   await next.settleIn(nowMs);
   const then = (await opened(browser)).book;
   expect(then.state.left.isWhole).toBe(false);
   await then.whole();
-  expect(then.state.all('reading')).toHaveLength(10 * 400 - 1);
+  expect(then.state.all('reading')).toHaveLength(TANKS * DAYS - 1);
 });
 
 test('one that another tab voids is fetched before anything is told', async () => {
@@ -143,8 +148,8 @@ test('one that another tab voids is fetched before anything is told', async () =
   await other.append([{ kind: 'reading', recordId: old.recordId, body: null }], MOMENT);
   expect(() => book.state.all('tank')).toThrow('');
   await book.whole();
-  expect(book.state.all('tank')).toHaveLength(10);
-  expect(book.state.all('reading')).toHaveLength(10 * 400 - 1);
+  expect(book.state.all('tank')).toHaveLength(TANKS);
+  expect(book.state.all('reading')).toHaveLength(TANKS * DAYS - 1);
 });
 
 test('packs that another tab wrote anew meanwhile are read where they lie now', async () => {
@@ -164,6 +169,27 @@ test('packs that another tab wrote anew meanwhile are read where they lie now', 
   expect(book.state.size).toBe(house.revisions.length + 210);
 });
 
+test('what is erased for good is in no copy of what an opening needs', async () => {
+  const browser = await furnished();
+  const { book } = await opened(browser);
+  const listed = () => String(browser.held.get(LIST));
+  await book.whole();
+  const gone = house.revisions.find(({ kind }) => kind === 'reading')!;
+  const until = new Date(nowMs - (DAYS - 2) * DAY_MS).toISOString();
+  expect(listed()).toMatch(/^[0-9a-f]+:/);
+  const erasure = { at: MOMENT_ISO, why: 'asked', kinds: ['reading'], until, count: 0, note: '' };
+  expect(await book.erase(erasure as never, MOMENT)).toBeGreaterThan(0);
+  expect(browser.held.has(LIST)).toBe(false);
+  await book.settleIn(nowMs);
+  expect(browser.held.has(LIST)).toBe(true);
+  expect([...browser.held.values()].some((value) => String(value).includes(gone.revId))).toBe(
+    false,
+  );
+  const next = (await opened(browser)).book;
+  expect(next.state.left.isWhole).toBe(false);
+  expect(next.state.size).toBe(book.state.size);
+});
+
 test('an act of long ago is taken back whole', async () => {
   const browser = testBrowser();
   const first = await browser.open();
@@ -178,6 +204,6 @@ test('an act of long ago is taken back whole', async () => {
   const { book } = await opened(browser);
   expect(book.state.left.isWhole).toBe(false);
   expect(await book.undo(act, MOMENT)).toMatchObject({ ok: true });
-  expect(book.state.all('tank')).toHaveLength(10);
-  expect(book.state.all('reading')).toHaveLength(10 * 400);
+  expect(book.state.all('tank')).toHaveLength(TANKS);
+  expect(book.state.all('reading')).toHaveLength(TANKS * DAYS);
 });

@@ -60,7 +60,9 @@ export function openWorkerBook(aheadMs?: number): BookApi {
   let emptied: Health['emptied'] = null;
   let tellChange: OnChange = () => undefined;
   let tellEarlier: OnEarlier = () => undefined;
-  let tellTrouble: (about: string, error: unknown) => void = () => undefined;
+  /** What went wrong before the page listened. */
+  const early: (readonly [about: string, error: unknown])[] = [];
+  let tellTrouble = (about: string, error: unknown): void => void early.push([about, error]);
   /** Drafts of the demo and of the grower's own book are kept apart. */
   const draftName = (name: string) => `${bookName}/${name}`;
   const opened = (): OpenBook => {
@@ -149,14 +151,16 @@ export function openWorkerBook(aheadMs?: number): BookApi {
           about,
           error instanceof Error ? `${error.name}: ${error.message}` : String(error),
         );
-      const opening = await ahead;
+      early.splice(0).forEach(([about, error]) => tellTrouble(about, error));
+      // A storage that does not answer holds up nothing that goes on without it.
+      const opening = inMemory ? undefined : await ahead;
       if (inMemory) devicePort = memory;
       device = await loadDevice(devicePort, moment.nowMs);
       const ownPort = inMemory ? memory : browserStorage(DATABASE.own);
       // A book that was begun is the one that opens, however the server was started.
       bookName = device.openBook ?? ((await hasEntries(ownPort)) || hadBook ? 'own' : start);
       const port = inMemory || bookName === 'own' ? ownPort : browserStorage(DATABASE[bookName]);
-      const isThere = !inMemory && opening?.name === bookName;
+      const isThere = opening?.name === bookName;
       open = isThere ? opening.book : await OpenBook.open(around(bookName, port), moment);
       if (isThere) await open.catchUp(moment);
       if (bookName === 'demo') await furnishDemo(moment);

@@ -62,6 +62,9 @@ test('whatever is answered without the earlier readings is what the whole book a
   expect(refused).toBeGreaterThan(RUNS);
 }, 120_000);
 
+// Each makes a book of some thousand entries, whole and in part.
+jest.setTimeout(30_000);
+
 const house = houseBook({ tanks: 6, pens: 3, readingsEach: 500, endMs: NOW_MS });
 const makeId = (() => {
   let made = 0;

@@ -8,10 +8,10 @@ import { decodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
 import type { Held, StoragePort, Within } from './port';
 
 /** Where the book keeps what an opening must know of readings that it leaves in storage. */
-const EARLIER_KEY = 'o/readings';
+export const EARLIER_KEY = 'o/readings';
 
 /** The packs of readings; of other kinds there are never many. */
-const READINGS = 'p/reading/';
+export const READINGS = 'p/reading/';
 
 /** Past every pack. */
 const PAST_PACKS = 'p0';

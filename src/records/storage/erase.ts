@@ -1,4 +1,5 @@
 import type { RecordId } from '../ids';
+import { EARLIER_KEY, READINGS } from './earlier';
 import { JOURNAL_PREFIX } from './journal';
 import { decodeManifest, encodeManifest, MANIFEST_KEY } from './manifest';
 import { decodePack, encodePack, PACK_PREFIX } from './packs';
@@ -42,6 +43,8 @@ async function rewrite(
       const left = without(held, gone);
       if (!left) continue;
       changed = true;
+      // It holds copies of some readings; it is made anew of what is left.
+      if (key.startsWith(READINGS)) await within.remove(EARLIER_KEY);
       if (left.length === 0) await within.remove(key);
       else await within.set(key, encodePack(left));
       if (prefix === JOURNAL_PREFIX) continue;
