@@ -64,21 +64,13 @@ async function longestTask(page: Page, act: () => Promise<void>): Promise<number
 
 test('no press on a large book makes the page stand still', async ({ page }) => {
   await largeBook(page);
+  const to = (place: string) => async () => {
+    await goTo(page, place);
+    await expectHeading(page, place);
+  };
   const walk: readonly (readonly [string, () => Promise<void>])[] = [
-    [
-      'Tanks',
-      async () => {
-        await goTo(page, 'Tanks');
-        await expectHeading(page, 'Tanks');
-      },
-    ],
-    [
-      'Pens',
-      async () => {
-        await goTo(page, 'Pens');
-        await expectHeading(page, 'Pens');
-      },
-    ],
+    ['Tanks', to('Tanks')],
+    ['Pens', to('Pens')],
     [
       'a pen',
       async () => {
@@ -86,18 +78,12 @@ test('no press on a large book makes the page stand still', async ({ page }) => 
         await expectHeading(page, /^P3/);
       },
     ],
-    [
-      'Book',
-      async () => {
-        await goTo(page, 'Book');
-        await expectHeading(page, 'Book');
-      },
-    ],
+    ['Book', to('Book')],
     [
       'Round',
       async () => {
         await goTo(page, 'Round');
-        await expect(page.getByText(/stops? (done|to go)|of \d+/).first()).toBeVisible();
+        await expect(page.getByText(/of \d+ stops done/)).toBeVisible();
       },
     ],
   ];

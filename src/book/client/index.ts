@@ -1,9 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { idSource, type ActId } from '@/records/ids';
 import { noteTrouble } from '@/trouble';
-import type { OnProgress } from '../answers';
-import type { OnShare } from '../longWork';
-import type { BookApi, Moment, OnChange, OnEarlier, OnTrouble } from '../bookApi';
+import type { BookApi, Moment, OnTrouble } from '../bookApi';
 
 export type {
   AheadAnswer,
@@ -27,24 +25,9 @@ export function startBookClient(): BookClient {
   return wrap<BookApi>(worker);
 }
 
-/** Wraps a listener so that the worker can call it. */
-export function listenTo(onChange: OnChange): OnChange {
-  return proxy(onChange);
-}
-
-/** Lets the worker say how far it is. */
-export function tellProgress(onProgress: OnProgress): OnProgress {
-  return proxy(onProgress);
-}
-
-/** Lets the worker say how far it is with what a question waits for. */
-export function tellEarlier(onEarlier: OnEarlier): OnEarlier {
-  return proxy(onEarlier);
-}
-
-/** Lets the worker say how far a file is. */
-export function tellShare(onShare: OnShare): OnShare {
-  return proxy(onShare);
+/** Wraps a listener so that the worker can call it: a change, how far something is. */
+export function listenTo<Told>(listener: (told: Told) => void): (told: Told) => void {
+  return proxy(listener);
 }
 
 /** Whether something ended because it was stopped by a press. */

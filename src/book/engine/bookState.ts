@@ -118,6 +118,7 @@ export class BookState {
     this.spoiled.clear();
     this.kept.settle();
     if (touched.all) {
+      this.left.listsGoAnew();
       this.parts.clear();
       this.remembering.forget();
       return;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { eventMs, headsOf, type RecordId, type RevId, type Revision } from '@/records';
+import { writtenLater } from './aheadOfNow';
 import type { Reading } from '@/records/kinds';
 
 /** Thrown by whatever needs readings that an opening left in storage: it is asked anew once they are here. */
@@ -119,9 +120,10 @@ export function tellEarlier(
     }
     isLeft.add(id);
     if (id > most.lastRecordId) most.lastRecordId = id;
-    for (const { revId, at } of there) {
-      if (at > most.latestAt) most.latestAt = at;
-      if (revId > most.lastRevId) most.lastRevId = revId;
+    for (const revision of there) {
+      const late = writtenLater(revision);
+      if (late > most.latestAt) most.latestAt = late;
+      if (revision.revId > most.lastRevId) most.lastRevId = revision.revId;
     }
   }
   const left: Record<string, number> = {};

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { DAY_MS, HOUR_MS } from '@/core/units';
-import { writeRevision, type Change, type Revision } from '@/records';
+import { KINDS, writeRevision, type Change, type Revision } from '@/records';
 import type { Addition, Reading } from '@/records/kinds';
 import { houseBook } from '../../../scripts/bench/houseBook';
 import { answerBook } from './answerBook';
 import { NeedsEarlier } from './earlierReadings';
-import { askAll, growersBook, NOW_MS, revisionsOf } from './testing/anyBooks';
+import { askAll, growersBook, NAMES, NOW_MS, record, revisionsOf } from './testing/anyBooks';
 import { openedBoth } from './testing/leftBook';
 
 const RUNS = Number(process.env.ZOLDER_RUNS ?? 15);
@@ -26,40 +26,68 @@ const asked = (book: Parameters<typeof askAll>[0]) =>
 /** The beginning of the month so many before that of `NOW_MS`. */
 const monthsAgo = (months: number) => Date.UTC(2026, 6 - months);
 
+/**
+ * Asks everything of a book that was opened in part, before, half-way through and after what was left came:
+ * each answer is that of the whole book. Answers how many were given at first, and how many refused.
+ */
+async function heldToTheWhole(
+  revisions: readonly Revision[],
+  left: { readonly months: number; readonly newestHere: number },
+) {
+  const { months, newestHere } = left;
+  const opened = openedBoth(revisions, {
+    nowMs: NOW_MS,
+    beforeMs: monthsAgo(months),
+    newestHere,
+  });
+  const { whole, partial } = opened;
+  const all = await asked(whole);
+  const held = async () => {
+    const told = await asked(partial);
+    for (const [at, [name, one]] of told.entries())
+      if (one !== 'needs earlier') expect([name, one]).toEqual(all[at]);
+    expect(partial.size).toBe(whole.size);
+    return told.filter(([, one]) => one === 'needs earlier').length;
+  };
+  const refused = await held();
+  const half = Math.floor(opened.left.length / 2);
+  partial.stage(opened.left.slice(0, half));
+  await held();
+  partial.stage(opened.left.slice(half));
+  partial.complete();
+  expect(await asked(partial)).toEqual(all);
+  return { without: all.length - refused, refused };
+}
+
+const leaving = fc.record({
+  months: fc.integer({ min: 0, max: 8 }),
+  newestHere: fc.integer({ min: 1, max: 3 }),
+});
+
 test('whatever is answered without the earlier readings is what the whole book answers, and stays', async () => {
-  let without = 0;
-  let refused = 0;
+  let [without, refused] = [0, 0];
   await fc.assert(
-    fc.asyncProperty(
-      growersBook,
-      fc.integer({ min: 0, max: 8 }),
-      fc.integer({ min: 1, max: 3 }),
-      async (records, months, newestHere) => {
-        const about = { nowMs: NOW_MS, beforeMs: monthsAgo(months), newestHere };
-        const { whole, partial, left } = openedBoth(revisionsOf(records), about);
-        const [all, first] = [await asked(whole), await asked(partial)];
-        for (const [at, [name, told]] of first.entries()) {
-          if (told === 'needs earlier') refused += 1;
-          else {
-            without += 1;
-            expect([name, told]).toEqual(all[at]);
-          }
-        }
-        expect(partial.size).toBe(whole.size);
-        const half = Math.floor(left.length / 2);
-        partial.stage(left.slice(0, half));
-        expect(partial.size).toBe(whole.size);
-        for (const [at, [name, told]] of (await asked(partial)).entries())
-          if (told !== 'needs earlier') expect([name, told]).toEqual(all[at]);
-        partial.stage(left.slice(half));
-        partial.complete();
-        expect(await asked(partial)).toEqual(all);
-      },
-    ),
+    fc.asyncProperty(growersBook, leaving, async (records, left) => {
+      const found = await heldToTheWhole(revisionsOf(records), left);
+      without += found.without;
+      refused += found.refused;
+    }),
     { seed: 7, numRuns: 4 * RUNS, endOnFailure: true },
   );
   expect(without).toBeGreaterThan(10 * refused);
   expect(refused).toBeGreaterThan(RUNS);
+}, 120_000);
+
+test('so it is of any book of all kinds of records, amended, with repeats and a laboratory’s values', async () => {
+  const records = KINDS.flatMap((kind) => (NAMES[kind] ?? [kind]).map((id) => record(kind, id)));
+  let refused = 0;
+  await fc.assert(
+    fc.asyncProperty(fc.tuple(...records), leaving, async (all, left) => {
+      refused += (await heldToTheWhole(revisionsOf(all), { ...left, newestHere: 1 })).refused;
+    }),
+    { seed: 9, numRuns: 2 * RUNS, endOnFailure: true },
+  );
+  expect(refused).toBeGreaterThan(0);
 }, 120_000);
 
 // Each makes a book of some thousand entries, whole and in part.
@@ -150,6 +178,52 @@ test('what replaces a reading that was left is not told before that one is here'
   expect(await some.tankHistory(house.tankIds[0]!)).toEqual(
     await all.tankHistory(house.tankIds[0]!),
   );
+});
+
+test('what changes at once so much that all is looked at anew waits for what is on its way', async () => {
+  const { whole, partial, left } = openedBoth(house.revisions, about);
+  partial.stage(left.slice(0, 100));
+  const many = Array.from({ length: 2_001 }, (_, at) => house.reading(4, at, NOW_MS - 9_000 + at));
+  whole.apply(many);
+  partial.apply(many);
+  const [all, some] = [whole, partial].map((book) => answerBook(() => book));
+  await expect(some!.tanks(NOW_MS)).rejects.toThrow(NeedsEarlier);
+  partial.stage(left.slice(100));
+  partial.complete();
+  expect(await some!.tanks(NOW_MS)).toEqual(await all!.tanks(NOW_MS));
+  expect(await some!.readingsPage(house.tankIds[0]!, 'tank', 5)).toEqual(
+    await all!.readingsPage(house.tankIds[0]!, 'tank', 5),
+  );
+});
+
+test('a conflict about an old reading is known however old it is, and so is what a laboratory found', async () => {
+  const old = house.revisions.find(({ kind }) => kind === 'reading')!;
+  const body = old.body as Reading;
+  const change = (ph: number): Change => ({
+    kind: 'reading',
+    recordId: old.recordId,
+    parents: [old.revId],
+    body: { ...body, ph: { ...body.ph!, shown: ph } },
+  });
+  const found: Change = {
+    kind: 'reading',
+    body: {
+      ...body,
+      takenAt: new Date(NOW_MS - 400 * DAY_MS).toISOString(),
+      lab: { ph: 6, name: '' },
+    },
+  };
+  const revisions = [
+    ...house.revisions,
+    write(change(5), NOW_MS - 400 * DAY_MS),
+    write(change(6), NOW_MS - 400 * DAY_MS),
+    write(found, NOW_MS - 400 * DAY_MS),
+  ];
+  const { whole, partial } = openedBoth(revisions, about);
+  const [all, some] = [whole, partial].map((book) => answerBook(() => book));
+  expect(await all!.conflicts()).toHaveLength(1);
+  expect(await some!.conflicts()).toEqual(await all!.conflicts());
+  expect(await some!.pens(NOW_MS)).toEqual(await all!.pens(NOW_MS));
 });
 
 test('nor what a clock that was set back would hide', () => {

@@ -49,6 +49,11 @@ export class LeftReadings {
     this.stagedCount += 1;
   }
 
+  /** Lists of readings are to be made anew: with some of what was left among them they would tell of half. */
+  listsGoAnew(): void {
+    if (this.staged.size > 0) this.torn = true;
+  }
+
   /** Whether all that is here of a record is all there is of it. */
   isStaged(id: RecordId): boolean {
     return this.staged.has(id);

@@ -7,7 +7,6 @@ import {
   listenTo,
   newActId,
   startBookClient,
-  tellEarlier,
   tellTrouble,
   thisMoment,
   type BookClient,
@@ -100,9 +99,11 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   const [acts] = useState(() => doorTo(client, () => own.is));
 
   useEffect(() => {
-    const onChange = listenTo((kinds) => inBackground('asking anew', askAnew(kinds)));
+    const onChange = listenTo((kinds: readonly Kind[]) =>
+      inBackground('asking anew', askAnew(kinds)),
+    );
     const how = { start, hadBook: bookRemembered(), inMemory };
-    client.open(how, thisMoment(), onChange, tellTrouble(), tellEarlier(setShare)).then(
+    client.open(how, thisMoment(), onChange, tellTrouble(), listenTo(setShare)).then(
       (result) => {
         own.is = result.book === 'own';
         setDevice(result.device);

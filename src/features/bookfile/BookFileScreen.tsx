@@ -4,7 +4,7 @@ import { useAnswer, questions } from '@/book/react';
 import { Button } from '@/ui/button';
 import { inBackground } from '@/trouble';
 import { FileField } from '@/ui/form';
-import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { HowFar, Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { Conflicts } from './Conflicts';
@@ -17,18 +17,6 @@ import { commonSays } from '@/words/common';
 import { bookFileSays } from '@/words/bookfile/bookFile';
 
 const percentOf = (share: number) => Math.round(100 * share);
-
-/** How far something long is, and a press that stops it: nothing was written yet. */
-function HowFar({ said, onStop }: { readonly said: string; readonly onStop: () => void }) {
-  return (
-    <View style={styles.far}>
-      <Say size="small" live>
-        {said}
-      </Say>
-      <Button kind="text" label={bookFileSays.stop} onPress={onStop} />
-    </View>
-  );
-}
 
 /** The whole book as one file: a copy to keep, the way to a new phone, two books joined. */
 export function BookFileScreen() {
@@ -54,7 +42,9 @@ export function BookFileScreen() {
         onPress={make}
       />
       {making === undefined ? null : (
-        <HowFar said={bookFileSays.makingTheFile(percentOf(making))} onStop={stop} />
+        <HowFar said={bookFileSays.makingTheFile(percentOf(making))} share={making}>
+          <Button kind="text" label={bookFileSays.stop} onPress={stop} />
+        </HowFar>
       )}
       <View role="status" aria-live="polite">
         {made ? <Say size="small">{bookFileSays.fileMade(made)}</Say> : null}
@@ -71,8 +61,10 @@ export function BookFileScreen() {
       {file.state.kind === 'reading' ? (
         <HowFar
           said={bookFileSays.readingTheFile(percentOf(file.state.share))}
-          onStop={file.stop}
-        />
+          share={file.state.share}
+        >
+          <Button kind="text" label={bookFileSays.stop} onPress={file.stop} />
+        </HowFar>
       ) : null}
       {file.state.kind === 'taking' ? <Skeleton label={bookFileSays.takingItIn} /> : null}
       {file.state.kind === 'refused' ? (
@@ -130,6 +122,5 @@ export function BookFileScreen() {
 }
 
 const styles = StyleSheet.create({
-  far: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.s2 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2, paddingTop: space.s2 },
 });

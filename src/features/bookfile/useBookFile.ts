@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import {
-  tellShare,
+  listenTo,
   thisMoment,
   wasStopped,
   type BundleRefusal,
@@ -28,7 +28,7 @@ export function useBookFile() {
     const hear = (share: number) =>
       setState((now) => (now.kind === 'reading' ? { kind: 'reading', share } : now));
     try {
-      const result = await client.openFile(file, tellShare(hear));
+      const result = await client.openFile(file, listenTo(hear));
       setState(
         result.ok
           ? { kind: 'preview', preview: result.value }

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { tellShare, thisMoment, wasStopped } from '@/book/client';
+import { listenTo, thisMoment, wasStopped } from '@/book/client';
 import { useBook } from '@/book/react';
 import { inBackground } from '@/trouble';
 import { saveBlob } from '@/shell/saveBlob';
@@ -25,7 +25,7 @@ export function useMakeFile() {
     const { nowMs } = thisMoment();
     const name = fileName(opened.book, nowMs);
     try {
-      saveBlob(name, await client.exportBook(tellShare(hear)));
+      saveBlob(name, await client.exportBook(listenTo(hear)));
       setMade(name);
       if (opened.book === 'own') setDevice({ lastCopyMs: nowMs });
     } catch (error) {

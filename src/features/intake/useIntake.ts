@@ -1,7 +1,7 @@
 import { lightFormat } from 'date-fns/lightFormat';
 import { useEffect, useRef, useState } from 'react';
 import type { TablePreview, TableRefusal, TableSeen } from '@/book/answers';
-import { thisMoment, tellProgress } from '@/book/client';
+import { thisMoment, listenTo } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { ActId } from '@/records';
 import { rejectsCsv } from '@/interchange/tables';
@@ -42,7 +42,7 @@ export function useIntake() {
     if (!typed || stopped) return undefined;
     let current = true;
     const timer = setTimeout(() => {
-      const told = tellProgress((rows) => current && setProgress(rows));
+      const told = listenTo((rows: number) => current && setProgress(rows));
       client
         .readTable(wishOf(typed, unit), thisMoment(), told)
         .then((read) => {

@@ -4,3 +4,4 @@ export * from './PlaceFrame';
 export * from './Screen';
 export * from './Skeleton';
 export { Gradually } from './Gradually';
+export { HowFar } from './HowFar';
