@@ -5,6 +5,7 @@ import type { Addition, Reading } from '@/records/kinds';
 import { houseBook } from '../../../scripts/bench/houseBook';
 import { answerBook } from './answerBook';
 import { NeedsEarlier } from './earlierReadings';
+import { firstUseOf, lastUseOf, usesBetween, usesSince } from './penUse';
 import { askAll, growersBook, NAMES, NOW_MS, record, revisionsOf } from './testing/anyBooks';
 import { openedBoth } from './testing/leftBook';
 
@@ -154,6 +155,25 @@ test('after a save, too', async () => {
     expect(await some!.round(NOW_MS)).toEqual(await all!.round(NOW_MS));
     expect(await some!.pens(NOW_MS)).toEqual(await all!.pens(NOW_MS));
   }
+});
+
+test('how often a pen was used is counted over what was left as well', () => {
+  const { whole, partial } = openedBoth(house.revisions, about);
+  const [penId] = house.penIds as [string, ...string[]];
+  const uses = (book: typeof whole) => ({
+    first: firstUseOf(book, penId, 'ec'),
+    last: lastUseOf(book, penId, 'ec'),
+    since: [0, 480, 100, 61, 3].map((days) =>
+      usesSince(book, { penId, side: 'ec', sinceMs: NOW_MS - days * DAY_MS }),
+    ),
+    between: usesBetween(book, { penId, side: 'ph' }, [
+      NOW_MS - 300 * DAY_MS,
+      NOW_MS - 30 * DAY_MS,
+    ]),
+  });
+  expect(uses(partial)).toEqual(uses(whole));
+  // Two of six tanks, each day.
+  expect(uses(partial).between).toBe(2 * 270);
 });
 
 test('what replaces a reading that was left is not told before that one is here', async () => {
