@@ -38,7 +38,7 @@ test('plan, pour, mix, two readings that agree, the next dose: each beside what 
   await press(page, 'Why this much?');
   await expect(page.getByText('Nitric tenth in this tank')).toBeVisible();
   await press(page, 'Back');
-  expect(await pourFirst(page)).toBe(first);
+  await expect.poll(() => pourFirst(page)).toBe(first);
   await page.reload();
   await expect(page.getByRole('button', { name: /^Poured .* of Nitric tenth$/ })).toBeVisible();
   expect(await pourFirst(page)).toBe(first);

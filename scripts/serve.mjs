@@ -28,6 +28,15 @@ function started(args, environment, ready) {
   });
 }
 
+/**
+ * Two browsers of this computer share one book.
+ * @returns {Promise<{url: string, stop: () => void, gone: Promise<void>, said: () => string}>}
+ */
+export function serveExchange(folder, port = 0) {
+  const environment = { ZOLDER_EXCHANGE: folder, PORT: String(port) };
+  return started(['--own', '--exchange'], environment, /http:\/\/\S+/);
+}
+
 /** @returns {Promise<{url: string, stop: () => void, gone: Promise<void>}>} */
 export function serve({ own = false, port = 0 } = {}) {
   return started(own ? ['--own'] : [], { PORT: String(port) }, /http:\/\/\S+/);

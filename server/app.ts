@@ -1,4 +1,4 @@
-import type { Express } from 'express';
+import type { Express, RequestHandler } from 'express';
 import type { HouseTold } from '@/words/phones/houseTold';
 import { asksForFile, exportedFiles, plainError, startPage, strictApp, type Start } from './common';
 
@@ -10,12 +10,27 @@ interface Options {
   readonly start: Start;
   /** How phones reach this server, as Settings tells it. */
   readonly house?: () => HouseTold;
+  /** The exchange of the house, where it has one. */
+  readonly exchange?: RequestHandler | undefined;
+  /** What this very computer may see of it and switch. */
+  readonly here?: RequestHandler | undefined;
 }
 
+const NO_PHONES: HouseTold = { phones: false, exchange: false };
+const noExchange: RequestHandler = (_request, response) =>
+  void response.status(404).json({ why: 'nothing' });
+
 /** Serves the exported app with strict headers; any deep link gets the one page. */
-export function makeApp({ dist, start, house = () => ({ phones: false }) }: Options): Express {
+export function makeApp(options: Options): Express {
+  const {
+    dist,
+    start,
+    house = () => NO_PHONES,
+    exchange = noExchange,
+    here = noExchange,
+  } = options;
   const html = startPage(dist, start);
-  const app = strictApp();
+  const app = strictApp([], { '/exchange': exchange, '/house/exchange': here });
   app.get('/health', (_request, response) => void response.json({ ok: true }));
   app.get('/house.json', (_request, response) => {
     response.setHeader('Cache-Control', 'no-store');

@@ -6,13 +6,23 @@ export interface Arguments {
   readonly start: Start;
   /** Who reaches it: this computer alone, the network over plain HTTP, or phones over HTTPS. */
   readonly reach: 'here' | 'network' | 'phones';
+  /** Phones swap their entries through this computer. */
+  readonly exchange: boolean;
   readonly newAuthority: boolean;
   readonly address?: AddressKind | undefined;
   readonly port: number;
   readonly securePort: number;
 }
 
-const FLAGS = ['--own', '--network', '--phones', '--new-authority', '--by-name', '--by-number'];
+const FLAGS = [
+  '--own',
+  '--network',
+  '--phones',
+  '--exchange',
+  '--new-authority',
+  '--by-name',
+  '--by-number',
+];
 
 const DEFAULT_PORT = 4173;
 const DEFAULT_SECURE_PORT = 4443;
@@ -34,6 +44,8 @@ export function readArguments(
   const has = (flag: string) => given.includes(flag);
   if (has('--network') && has('--phones'))
     throw new Error('--network (plain HTTP) and --phones (HTTPS): one of both.');
+  if (has('--exchange') && has('--network'))
+    throw new Error('--exchange needs HTTPS: npm start -- --phones --exchange');
   const about = ['--new-authority', '--by-name', '--by-number'].find(has);
   if (about && !has('--phones')) throw new Error(`${about} goes with --phones.`);
   if (has('--by-name') && has('--by-number'))
@@ -42,6 +54,7 @@ export function readArguments(
   return {
     start: has('--own') ? 'own' : 'demo',
     reach: has('--phones') ? 'phones' : has('--network') ? 'network' : 'here',
+    exchange: has('--exchange'),
     newAuthority: has('--new-authority'),
     address: has('--by-name') ? 'name' : numbered,
     port: portOf('PORT', environment.PORT, DEFAULT_PORT),

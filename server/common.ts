@@ -29,7 +29,7 @@ function headers(connect: readonly string[]): RequestHandler {
   });
 }
 
-/** Nothing is ever sent to this server: what brings a body, or wants to write, is turned away. */
+/** Nothing else is ever sent to this server: what brings a body, or wants to write, is turned away. */
 const readingOnly: RequestHandler = (request, response, next) => {
   const reads = request.method === 'GET' || request.method === 'HEAD';
   const length = Number(request.headers['content-length'] ?? 0);
@@ -39,11 +39,15 @@ const readingOnly: RequestHandler = (request, response, next) => {
   next();
 };
 
+/** What may be written to, by path: it looks after its own limits. */
+type Writing = Readonly<Record<string, RequestHandler>>;
+
 /** An Express app with all that every page of the house needs before anything is answered. */
-export function strictApp(connect: readonly string[] = []): Express {
+export function strictApp(connect: readonly string[] = [], writing: Writing = {}): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(headers(connect));
+  for (const [path, handler] of Object.entries(writing)) app.use(path, handler);
   app.use(readingOnly);
   app.use(compression());
   return app;

@@ -18,6 +18,7 @@ writeFileSync(join(dist, 'sw.js'), 'keeps-the-app');
 let addresses = ['192.168.1.20'];
 const around: Around = {
   folder: openHouseFolder(join(folder, 'house')),
+  exchangeFolder: () => openHouseFolder(join(folder, 'exchange')),
   names: () => ({ hostName: 'kitchen', addresses }),
   network: {
     outwardAddress: () => Promise.resolve(addresses[0]),

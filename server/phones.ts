@@ -4,6 +4,8 @@ import { renderUnicodeCompact } from 'uqr';
 import type { HouseTold } from '@/words/phones/houseTold';
 import type { Arguments } from './arguments';
 import { makeApp } from './app';
+import { exchangeFolder } from './exchange/exchange';
+import { theExchange, type TheExchange } from './exchange/theExchange';
 import { makeHelpApp } from './help/helpApp';
 import { houseAddress, network, type HouseAddress, type Network } from './house/houseAddress';
 import { openHouseFolder, type HouseFolder } from './house/houseFolder';
@@ -16,6 +18,8 @@ type Told = Extract<HouseTold, { phones: true }>;
 /** What a house finds round it; tests give it another one. */
 export interface Around {
   readonly folder: HouseFolder;
+  /** Where the exchange lies. */
+  readonly exchangeFolder: () => HouseFolder;
   readonly names: () => MachineNames;
   readonly network: Network;
   readonly nowMs: () => number;
@@ -24,6 +28,7 @@ export interface Around {
 /** The computer as it is. */
 export const thisComputer = (): Around => ({
   folder: openHouseFolder(),
+  exchangeFolder,
   names: machineNames,
   network,
   nowMs: () => Date.now(),
@@ -35,6 +40,7 @@ export interface ServedHouse {
   /** The page that helps, as this very computer opens it. */
   readonly here: string;
   readonly keysIn: string;
+  readonly exchange: TheExchange;
   /**
    * Looks at the computer's names and the end of the certificate, and puts a new one in use where it
    * must. Answers the names of the new one.
@@ -44,7 +50,7 @@ export interface ServedHouse {
 }
 
 /** What the terminal says once phones can come. */
-export function phonesWords({ told, keysIn, here }: Omit<ServedHouse, 'look' | 'close'>) {
+export function phonesWords({ told, keysIn, here }: Pick<ServedHouse, 'told' | 'keysIn' | 'here'>) {
   const before = told.before
     ? [
         `The address of this computer was ${told.before} before. Apps installed there go on without it, with their own book: take that along as a file. To keep an address, give the computer a fixed one in the router.`,
@@ -84,6 +90,7 @@ async function toldOf(
   const number = outward && keys.vouched.inside.includes(outward) ? outward : host;
   return {
     phones: true,
+    exchange: false,
     address: `https://${host}:${ports.secure}`,
     help: `http://${number}:${ports.help}`,
     fingerprint: fingerprintOf(keys.authorityPem),
@@ -104,7 +111,7 @@ const contextOf = ({ certificate: { certificatePem, keyPem } }: HouseKeys) => ({
 export async function servePhones(
   asked: Arguments,
   dist: string,
-  { folder, names, network: net, nowMs }: Around,
+  { folder, exchangeFolder: folderOfExchange, names, network: net, nowMs }: Around,
 ): Promise<ServedHouse> {
   const keysNow = (newAuthority: boolean) =>
     houseKeys(folder, { names: names(), nowMs: nowMs(), newAuthority });
@@ -116,10 +123,17 @@ export async function servePhones(
     throw new Error(
       'This computer has no address of a private network now: no phone could reach it. To be reached by its name all the same: npm start -- --phones --by-name',
     );
+  const exchange = await theExchange({ folder: folderOfExchange(), asked: asked.exchange });
   let told: Told | undefined;
+  const toldNow = () => told && { ...told, exchange: exchange.isOn() };
   const secure: Server = createServer(
     contextOf(keys),
-    makeApp({ dist, start: asked.start, house: () => told ?? { phones: false } }),
+    makeApp({
+      dist,
+      start: asked.start,
+      house: () => toldNow() ?? { phones: false, exchange: false },
+      exchange: exchange.handler,
+    }),
   );
   await listenOn(secure, asked.securePort, { host: '0.0.0.0', variable: 'SECURE_PORT' });
   const { host } = address;
@@ -127,7 +141,8 @@ export async function servePhones(
     dist,
     authorityPem: keys.authorityPem,
     appOrigin: `https://${host}:${portOf(secure)}`,
-    house: () => told!,
+    house: () => toldNow()!,
+    exchange,
   });
   const helping: PlainServer = createPlainServer(help);
   await listenOn(helping, asked.port, { host: '0.0.0.0', variable: 'PORT' });
@@ -137,6 +152,7 @@ export async function servePhones(
     told,
     here: `http://localhost:${ports.help}`,
     keysIn: folder.path,
+    exchange,
     async look() {
       const next = await keysNow(false);
       if (!next.renewed) return undefined;

@@ -31,6 +31,35 @@
   document.querySelector('[data-old-book]').hidden = !begun || saved;
   document.querySelector('[data-old-book-saved]').hidden = !begun || !saved;
 
+  // Only the computer itself is told of the exchange, and may switch it.
+  const showExchange = ({ on, code, qr }) => {
+    const part = (name) => document.querySelector(`[data-${name}]`);
+    part('together').hidden = false;
+    part('exchange="off"').hidden = on;
+    part('exchange="on"').hidden = !on;
+    part('code').hidden = code === undefined;
+    part('locked').hidden = code !== undefined;
+    part('digits').textContent = code ?? '';
+    part('qr').innerHTML = qr ?? '';
+  };
+  const exchange = (options) =>
+    fetch('/house/exchange', { cache: 'no-store', ...options })
+      .then((response) => (response.ok ? response.json() : undefined))
+      .then((told) => told && showExchange(told))
+      .catch(() => undefined);
+  for (const button of document.querySelectorAll('[data-turn]'))
+    button.addEventListener('click', () =>
+      exchange({
+        method: 'POST',
+        headers: { 'content-type': 'application/json', 'x-zolder': 'here' },
+        body: JSON.stringify({ on: button.dataset.turn === 'on' }),
+      }),
+    );
+  if (/^(localhost|127\.0\.0\.1|\[::1\])$/.test(location.hostname)) {
+    exchange();
+    setInterval(exchange, 10_000);
+  }
+
   let waited = false;
   const look = async () => {
     if (document.visibilityState === 'hidden') return;

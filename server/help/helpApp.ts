@@ -1,6 +1,8 @@
 import type { Express } from 'express';
 import { join } from 'node:path';
 import type { HouseTold } from '@/words/phones/houseTold';
+import { onThisComputer } from '../exchange/onThisComputer';
+import type { TheExchange } from '../exchange/theExchange';
 import { exportedFiles, plainError, startPage, strictApp } from '../common';
 import { helpPage } from './helpPage';
 import { trustFiles } from './trustFiles';
@@ -10,6 +12,7 @@ interface Options {
   readonly authorityPem: string;
   /** Where the app itself is, to be asked from here whether it is trusted. */
   readonly appOrigin: string;
+  readonly exchange: TheExchange;
   readonly house: () => Extract<HouseTold, { phones: true }>;
 }
 
@@ -17,10 +20,12 @@ interface Options {
  * The plain-HTTP page of a house: it helps a device to trust the house's authority, saves a book that
  * was begun at this old address, and leads to the one address of the app. Nothing else is served.
  */
-export function makeHelpApp({ dist, authorityPem, appOrigin, house }: Options): Express {
+export function makeHelpApp({ dist, authorityPem, appOrigin, house, exchange }: Options): Express {
   const takeAlong = startPage(dist, 'take-along');
   const { hostname } = new URL(appOrigin);
-  const app = strictApp([appOrigin, `http://${hostname}:*`]);
+  const app = strictApp([appOrigin, `http://${hostname}:*`], {
+    '/house/exchange': onThisComputer(exchange, () => appOrigin),
+  });
   app.get('/health', (_request, response) => {
     response.setHeader('Cross-Origin-Resource-Policy', 'cross-origin');
     response.setHeader('Cache-Control', 'no-store');

@@ -1,5 +1,6 @@
 import { isIP } from 'node:net';
 import { renderSVG } from 'uqr';
+import { pairingSays } from '@/words/together/pairingSays';
 import { DEVICE_KINDS, trustingSays } from '@/words/phones/trusting';
 
 /** What the page that helps tells of its house. */
@@ -27,6 +28,20 @@ const deviceOf = ({ id, name, file, steps }: (typeof DEVICE_KINDS)[number]) => `
 /** A state of the trust, of which the script shows one. */
 const stateOf = (id: string, title: string, hint: string, more = '') =>
   `<div data-state="${id}" hidden><h2>${escaped(title)}</h2>${paragraph(hint)}${more}</div>`;
+
+/** What this very computer is shown of the exchange; the script shows it there alone. */
+const togetherSection = `
+<section class="together" hidden data-together>
+  <h2>${pairingSays.title}</h2>
+  <div data-exchange="off">${paragraph(pairingSays.off)}${paragraph(pairingSays.offHint)}
+    <button type="button" class="main" data-turn="on">${pairingSays.turnOn}</button></div>
+  <div data-exchange="on" hidden>
+    <div data-code><p>${pairingSays.code}<br /><strong class="code" data-digits></strong></p>
+      <div class="qr" data-qr></div>${paragraph(pairingSays.codeHint)}${paragraph(pairingSays.keep)}</div>
+    <div data-locked hidden>${paragraph(pairingSays.locked)}</div>
+    <button type="button" data-turn="off">${pairingSays.turnOff}</button>
+  </div>
+</section>`;
 
 /** The plain page whose only job is to help a device to the one address of its house. */
 export function helpPage({ address, help, fingerprint }: HelpFacts): string {
@@ -69,6 +84,7 @@ ${paragraph(says.lead)}
   ${stateOf('trusted', says.trusted, says.trustedHint, open)}
   <noscript>${paragraph(says.withoutScript)}${open}</noscript>
 </section>
+${togetherSection}
 <section class="address">
   <p>${says.addressIs}<br /><a href="${escaped(address)}">${escaped(address)}</a></p>
   ${paragraph(says.alwaysThis)}

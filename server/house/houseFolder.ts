@@ -17,9 +17,14 @@ export interface HouseFolder {
   write(name: string, text: string): void;
 }
 
-/** Opens the folder of the house's keys, making it on first use. ZOLDER_HOUSE names another one. */
-export function openHouseFolder(path = process.env.ZOLDER_HOUSE): HouseFolder {
-  const folder = path ?? join(dataFolder(), 'zolder', 'house');
+/** Where the house's keys lie. ZOLDER_HOUSE names another place. */
+const keysFolder = () => process.env.ZOLDER_HOUSE ?? join(dataFolder(), 'zolder', 'house');
+
+/** Where the pieces and devices of the exchange lie. ZOLDER_EXCHANGE names another place. */
+export const exchangePath = () => process.env.ZOLDER_EXCHANGE ?? join(keysFolder(), 'exchange');
+
+/** Opens a folder of the house, that of its keys unless another is given, making it on first use. */
+export function openHouseFolder(folder = keysFolder()): HouseFolder {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   // It may have been there, open to others.
   chmodSync(folder, 0o700);

@@ -40,6 +40,7 @@ import type { ActId, Change, Kind } from '@/records';
 import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 import type { Findings } from './findings';
+import type { HouseApi } from './houseApi';
 import type { OnShare } from './longWork';
 import type { Moment } from './moment';
 import type { PracticeRun } from './practiceRuns';
@@ -139,7 +140,7 @@ export interface RescuedBook {
 }
 
 /** The book worker, as the page sees it. */
-export interface BookApi extends TableDesk {
+export interface BookApi extends TableDesk, HouseApi {
   open(
     opening: Opening,
     moment: Moment,

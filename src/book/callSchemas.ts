@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CODE_PATTERN } from '@/interchange/exchange/wire';
 import { ID_PATTERN, KINDS, RECORD_ID_PATTERN, type Kind } from '@/records';
 import { finite } from '@/records/kinds/common';
 import { sampleSchema } from '@/records/kinds/sample';
@@ -129,6 +130,12 @@ export const CALL_SCHEMAS = {
   intakes: z.tuple([]),
   erasable: z.tuple([eraseWish, nowMs]),
   erase: z.tuple([eraseWish, moment, id]),
+  houseStatus: z.tuple([]),
+  meetHouse: z.tuple([nowMs]),
+  pairHouse: z.tuple([z.string().regex(CODE_PATTERN), z.string().trim().min(1).max(40)]),
+  leaveHouse: z.tuple([]),
+  houseDevices: z.tuple([]),
+  revokeDevice: z.tuple([askedId]),
   openTable: z.tuple([namedFile]),
   lookAgain: z.tuple([tableWish.pick({ subject: true, shape: true })]),
   readTable: z.tuple([tableWish, moment, listener]),

@@ -94,9 +94,9 @@ describe('an act', () => {
     let full = true;
     const disk: StoragePort = {
       ...port,
-      setMany: async (entries) => {
-        if (full) throw new Error('QuotaExceededError');
-        return port.setMany(entries);
+      inOneGo: async (mode, work) => {
+        if (full && mode === 'write') throw new Error('QuotaExceededError');
+        return port.inOneGo(mode, work);
       },
     };
     const book = await open({ at: disk });
@@ -189,7 +189,8 @@ test('a bad file changes nothing, and one whose taking in failed can be taken in
   let full = true;
   const disk: StoragePort = {
     ...port,
-    setMany: (entries) => (full ? Promise.reject(new Error('Quota')) : port.setMany(entries)),
+    inOneGo: (mode, work) =>
+      full && mode === 'write' ? Promise.reject(new Error('Quota')) : port.inOneGo(mode, work),
   };
   const book = await open({ at: disk });
   expect(await book.files.open(fileOf('{"format":"zolder-book","version":2,"pie'))).toMatchObject({
@@ -224,8 +225,11 @@ describe('packing is housekeeping', () => {
     for (let at = 0; at < 70; at += 1) await first.append([person('AB')], moment);
     const full: StoragePort = {
       ...port,
+      // Only packing takes anything away.
       inOneGo: (mode, work) =>
-        mode === 'write' ? Promise.reject(new Error('Quota')) : port.inOneGo(mode, work),
+        port.inOneGo(mode, (within) =>
+          work({ ...within, remove: () => Promise.reject(new Error('Quota')) }),
+        ),
     };
     const book = await open({ at: full });
     await book.housekeep(moment.nowMs);

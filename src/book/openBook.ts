@@ -18,11 +18,12 @@ import { EarlierMonths, toldOf } from './earlierMonths';
 import { Erasing, thinning } from './erasing';
 import { FileDesk } from './fileDesk';
 import { findingsOf, NO_FINDINGS, withFound, type Findings } from './findings';
+import { HouseDesk } from './house/houseDesk';
 import { inverseOf } from './inverse';
 import { withoutErased } from './withoutErased';
 import { ErasedTime, ReadOnlyBook } from './refusedWrites';
 import { resolvingChanges } from './resolving';
-import type { ActMoment, BookSurroundings } from './surroundings';
+import type { ActMoment, BookSurroundings, HouseWays } from './surroundings';
 
 /** Journal entries that are worth packing. */
 const COMPACT_FROM = 64;
@@ -33,6 +34,8 @@ export class OpenBook {
   findings: Findings = NO_FINDINGS;
   /** The book as a file. */
   readonly files: FileDesk;
+  /** The exchange with the house; a demo has none. */
+  readonly house: HouseDesk | undefined;
   private readonly clock = hybridClock();
   private readonly store: BookStore;
   private readonly erasing: Erasing;
@@ -62,7 +65,21 @@ export class OpenBook {
       take: (revisions) => this.take(revisions),
       append: (revisions, moment) => this.appendRevisions(revisions, moment),
     });
+    this.house = around.house && this.houseDesk(around.house);
     around.channel.onMessage((revisions) => this.take(revisions));
+  }
+
+  private houseDesk(ways: HouseWays): HouseDesk {
+    const { port, deviceId, onTrouble } = this.around;
+    const book = {
+      state: this.state,
+      erasures: () => this.erasing.erasures(),
+      whole: () => this.whole(),
+      takeFromHouse: (revisions: readonly Revision[], nowMs: number) =>
+        this.appendRevisions(revisions, { nowMs }, { fromHouse: true }),
+      onTrouble,
+    };
+    return new HouseDesk({ ...ways, book, port, deviceId });
   }
 
   /** Reads the book from storage and listens to the other tabs. Nothing is packed on this way. */
@@ -203,10 +220,14 @@ export class OpenBook {
     return { recordIds: written.map(([first]) => first!.recordId) };
   }
 
-  /** Writes revisions made elsewhere (the demo, an import) as one act. */
-  async appendRevisions(revisions: readonly Revision[], { nowMs }: Moment): Promise<void> {
+  /** Writes revisions made elsewhere (the demo, an import, the house) as one act. */
+  async appendRevisions(
+    revisions: readonly Revision[],
+    { nowMs }: Pick<Moment, 'nowMs'>,
+    from: { readonly fromHouse?: boolean } = {},
+  ): Promise<void> {
     if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
-    const stored = await this.store.append(revisions);
+    const stored = await this.store.append(revisions, from);
     for (const { revId } of stored) this.clock.observe(revId, nowMs);
     this.journalLength += stored.length;
     this.take(stored);

@@ -1,12 +1,22 @@
 import type { ActId, Kind, Revision } from '@/records';
 import type { StoragePort } from '@/records/storage/port';
 import type { Moment } from './bookApi';
+import type { HouseCalls } from './house/houseCalls';
+import type { OneAtATime } from './house/houseDesk';
 import type { SecondCopy } from './secondCopy';
 
 /** What one tab tells the others. */
 export interface TabChannel {
   post(revisions: readonly Revision[]): void;
   onMessage(listener: (revisions: readonly Revision[]) => void): void;
+}
+
+/** How a book is exchanged with its house. */
+export interface HouseWays {
+  readonly calls: HouseCalls;
+  /** Where this device's token lies. */
+  readonly devicePort: StoragePort;
+  readonly oneAtATime: OneAtATime;
 }
 
 /** Where a book lives and who else has it open. */
@@ -19,6 +29,8 @@ export interface BookSurroundings {
   readonly onChange: (kinds: readonly Kind[]) => void;
   /** Something in the background went wrong; the book goes on. */
   readonly onTrouble: (about: string, error: unknown) => void;
+  /** How the house is reached, for a book that may be exchanged. */
+  readonly house?: HouseWays | undefined;
   /** The newest month once more, elsewhere. */
   readonly copy?: SecondCopy | undefined;
 }

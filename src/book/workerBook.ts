@@ -15,6 +15,9 @@ import { readMarker, writeMarker, type BookMarker } from './bookMarker';
 import { keepPracticeRun, practiceRuns } from './practiceRuns';
 import { changeDevice, heldDevice, loadDevice, type DeviceSettings } from './device';
 import { draftsIn } from './drafts';
+import { answerHouse } from './house/answerHouse';
+import { HouseCalls } from './house/houseCalls';
+import { oneTabAtATime } from './house/oneAtATime';
 import { answerBook } from './engine/answerBook';
 import { askingEarlier } from './askingEarlier';
 import { aheadAnswer } from './engine/aheadAnswer';
@@ -70,6 +73,8 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     return open;
   };
   const desk = tableDesk(opened);
+  // The house serves the app itself: what is exchanged goes where the app came from.
+  const houseCalls = new HouseCalls(`${globalThis.location?.origin ?? ''}/exchange`);
   const inBackground = (about: string, work: Promise<unknown>) => {
     work.catch((error: unknown) => tellTrouble(about, error));
   };
@@ -122,6 +127,11 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     initials: () => device?.initials ?? '',
     onChange: (kinds) => tellChange(kinds),
     onTrouble: (about, error) => tellTrouble(about, error),
+    // The demo is never exchanged, and what lies in memory is gone with the page.
+    house:
+      name === 'own' && port !== memory
+        ? { calls: houseCalls, devicePort, oneAtATime: oneTabAtATime }
+        : undefined,
     copy:
       name === 'own' && port !== memory ? secondCopyIn(browserStorage('zolder-copy')) : undefined,
   });
@@ -238,6 +248,7 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       mark(moment);
       return taken;
     },
+    ...answerHouse(() => opened().house),
     ...answerBook(
       () => opened().state,
       (nowMs) => opened().setNow(nowMs),

@@ -20,6 +20,7 @@ export { CompareScreen } from '@/features/pens/CompareScreen';
 export { ControlScreen } from '@/features/pens/ControlScreen';
 export { ProbesScreen } from '@/features/pens/ProbesScreen';
 export { PhonesScreen } from '@/features/phones/PhonesScreen';
+export { TogetherScreen } from '@/features/together/TogetherScreen';
 export { TakeAlong } from '@/features/phones/TakeAlong';
 export { BookFilters } from '@/features/book/BookFilters';
 export { PrintPeriod } from '@/features/print/PrintPeriod';

@@ -31,6 +31,8 @@ export interface PenSide {
   /** Its newest check ended out of tolerance and nothing was adjusted. */
   readonly leftOut: boolean;
   readonly lastCheckMs?: number | undefined;
+  /** Who made it, and on which device. */
+  readonly lastCheckBy?: { readonly by: string; readonly device: string } | undefined;
   readonly dueAtMs?: number | undefined;
   /** When it would be due by its own drift if it were adjusted now. */
   readonly ifAdjustedMs?: number | undefined;

@@ -21,6 +21,8 @@ export interface ReadingRow extends RecordNames {
   readonly tankName: string;
   readonly atMs: number;
   readonly by: string;
+  /** The device it was written on. */
+  readonly device: string;
   readonly tempC?: number | undefined;
   readonly volumeL?: number | undefined;
   readonly note: string;

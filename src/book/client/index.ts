@@ -14,6 +14,9 @@ export type {
 } from '../bookApi';
 export type { BundleRefusal } from '@/interchange/bundle';
 export type { DeviceSettings } from '../device';
+export type { HouseTrouble } from '../house/houseCalls';
+export type { HouseStatus } from '../house/houseStatus';
+export type { HouseDevice } from '@/interchange/exchange/wire';
 
 /** The book worker seen from the page. */
 export type BookClient = Remote<BookApi>;

@@ -1,5 +1,6 @@
 import { writeCsv, writePackage } from '@/interchange/tables';
 import type { BookApi } from '../bookApi';
+import type { HouseApi } from '@/book/houseApi';
 import type { TableDesk } from '../tableDeskApi';
 import { amendEffects } from './amendEffects';
 import { bookNames } from './bookNames';
@@ -36,6 +37,7 @@ import { waterUseAnswer } from './waterUseAnswer';
 export type Questions = Omit<
   BookApi,
   | keyof TableDesk
+  | keyof HouseApi
   | 'open'
   | 'append'
   | 'erase'

@@ -144,6 +144,7 @@ export function penSide(
     dueAtMs: pen.body.gone ? undefined : dueAtMs,
     ifAdjustedMs: pen.body.gone ? undefined : adjustedMs,
     lastCheckMs: last?.atMs,
+    lastCheckBy: last && { by: last.record.head.by, device: last.record.head.device },
     soakUntilMs,
     soak: soak && { id: soak.id, revId: soak.head.revId, body: soak.body },
   };

@@ -115,6 +115,7 @@ export function readingRow(
     tankName: context.tankName,
     atMs: context.atMs,
     by: head.by,
+    device: head.device,
     tempC: body.tempC,
     volumeL: body.volumeL,
     note: body.note,

@@ -17,6 +17,7 @@ import {
 import { ActDoor } from './actDoor';
 import { setShare } from './earlierShare';
 import { askToPersist, bookRemembered, rememberBook } from './lasting';
+import { meetSoon, startMeetings } from './meetings';
 
 /** An open book on the page. */
 export interface BookOnPage {
@@ -99,13 +100,15 @@ export function BookProvider({ start, opening, failed, children }: Props) {
   const [acts] = useState(() => doorTo(client, () => own.is));
 
   useEffect(() => {
-    const onChange = listenTo((kinds: readonly Kind[]) =>
-      inBackground('asking anew', askAnew(kinds)),
-    );
+    const onChange = listenTo((kinds: readonly Kind[]) => {
+      inBackground('asking anew', askAnew(kinds));
+      meetSoon();
+    });
     const how = { start, hadBook: bookRemembered(), inMemory };
     client.open(how, thisMoment(), onChange, tellTrouble(), listenTo(setShare)).then(
       (result) => {
         own.is = result.book === 'own';
+        if (own.is) startMeetings(client);
         setDevice(result.device);
         setOpened(result);
       },

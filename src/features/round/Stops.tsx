@@ -1,13 +1,14 @@
 import Check from 'lucide-react-native/icons/check';
 import { StyleSheet, View } from 'react-native';
 import type { RoundStop } from '@/book/answers';
+import { useBook } from '@/book/react';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
 import { Press } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
-import { dayStart, type Formats } from '@/words';
-import { doneName, doneResult, stopHref } from './roundViewModel';
+import { clock, dayStart, type Formats } from '@/words';
+import { doneElsewhere, doneName, doneResult, stopHref } from './roundViewModel';
 import { stopRow } from './stopRow';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { roundSays } from '@/words/round/round';
@@ -23,6 +24,8 @@ export function DoneStop({ stop, formats, onGo }: Common & { readonly stop: Roun
   const isTank = stop.kind === 'tank';
   const what = isTank ? stop.tank.body.name : doneName(stop);
   const result = doneResult(stop, formats);
+  const { device } = useBook();
+  const other = doneElsewhere(stop, device.deviceId);
   const href = isTank
     ? paths.tank(stop.tank.id)
     : stop.kind === 'pen'
@@ -31,9 +34,14 @@ export function DoneStop({ stop, formats, onGo }: Common & { readonly stop: Roun
   return (
     <Press href={href} onPress={() => onGo(href)} style={styles.done}>
       <Check size={20} color={color.fit} aria-hidden />
-      <Say size="small" style={styles.what}>
-        {what}
-      </Say>
+      <View style={styles.what}>
+        <Say size="small">{what}</Say>
+        {other ? (
+          <Say size="tiny" tone="soft">
+            {roundSays.doneBy(other.by, clock(other.atMs))}
+          </Say>
+        ) : null}
+      </View>
       <Say size="small" face="mono" tone="soft">
         {result}
       </Say>

@@ -112,6 +112,24 @@ export function doneName(stop: RoundStop): string {
   return 'pen' in stop ? stop.pen.body.code : 'Shelf';
 }
 
+/** Who did a stop on another device, and when; undefined where this one did it. */
+export function doneElsewhere(
+  stop: RoundStop,
+  device: string,
+): { readonly by: string; readonly atMs: number } | undefined {
+  if (stop.kind === 'tank') {
+    const { latest } = stop.tank;
+    return latest && latest.device !== device ? { by: latest.by, atMs: latest.atMs } : undefined;
+  }
+  if (stop.kind !== 'pen') return undefined;
+  const newest = stop.pen.sides.reduce((a, b) =>
+    (b.lastCheckMs ?? 0) > (a.lastCheckMs ?? 0) ? b : a,
+  );
+  const { lastCheckMs, lastCheckBy } = newest;
+  if (lastCheckMs === undefined || !lastCheckBy || lastCheckBy.device === device) return undefined;
+  return { by: lastCheckBy.by, atMs: lastCheckMs };
+}
+
 /** What a done stop came to: the pen's error, or the tank's values. */
 export function doneResult(stop: RoundStop, formats: Formats): string {
   if (stop.kind === 'pen') {

@@ -171,6 +171,10 @@ export function SettingsScreen() {
         {settingsSays.phonesHint}
       </Say>
       <Button label={settingsSays.phones} onPress={() => router.navigate(paths.phones)} />
+      <Say size="small" tone="soft">
+        {settingsSays.togetherHint}
+      </Say>
+      <Button label={settingsSays.together} onPress={() => router.navigate(paths.together)} />
       <Say size="large" face="slab" heading={2}>
         {settingsSays.movingAndKeeping}
       </Say>

@@ -8,7 +8,7 @@ import { digestOf } from './digest';
 export type Aside = readonly [key: string, value: unknown];
 
 /** Texts gathered into runs that are no longer than a piece may be. */
-function* runs(texts: Iterable<string>): Generator<readonly string[]> {
+export function* runs(texts: Iterable<string>): Generator<readonly string[]> {
   let run: string[] = [];
   let length = 0;
   for (const text of texts) {
@@ -35,7 +35,8 @@ function* asideTexts(setAside: readonly Aside[]): Generator<string> {
   }
 }
 
-function* sorted(revisions: readonly Revision[]): Generator<string> {
+/** Revisions by id, as canonical JSON. */
+export function* sorted(revisions: readonly Revision[]): Generator<string> {
   const byId = [...revisions].sort((a, b) => (a.revId < b.revId ? -1 : 1));
   for (const revision of byId) yield canonicalJson(revision);
 }

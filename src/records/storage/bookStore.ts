@@ -10,6 +10,7 @@ import { decodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
 import { oneOf, sameRevision } from './oneOf';
 import { decodePack, encodePack, PACK_PREFIX } from './packs';
 import type { Entry, Held, StoragePort } from './port';
+import { isExchanged, waitForAll, waitingEntry } from './waiting';
 
 /** A whole book as it came from storage. */
 export interface LoadedBook {
@@ -108,22 +109,35 @@ export class BookStore {
 
   /**
    * Appends revisions as one atomic act and answers them as they were written, defaults included;
-   * resolves when they are committed.
+   * resolves when they are committed. Where the book is exchanged they wait for the house by the same
+   * transaction, unless they came from there.
    */
-  async append(revisions: readonly Revision[]): Promise<readonly Revision[]> {
+  async append(
+    revisions: readonly Revision[],
+    { fromHouse = false }: { readonly fromHouse?: boolean } = {},
+  ): Promise<readonly Revision[]> {
     const parsed = revisions.map(parsedOrThrow);
+    if (parsed.length === 0) return parsed;
     if (parsed.length >= PACK_AT_ONCE) {
-      const lists = await this.port.inOneGo('write', (within) => writePacks(within, parsed));
+      const lists = await this.port.inOneGo('write', async (within) => {
+        if (!fromHouse && (await isExchanged(within))) await waitForAll(within);
+        return writePacks(within, parsed);
+      });
       if (lists.before === this.list) this.list = lists.after;
       return parsed;
     }
-    const entries = parsed.map((revision): Entry => [
-      journalKey(revision, this.session),
-      encodePack([revision]),
-    ]);
-    await this.port.setMany(entries);
+    const entries = this.journalEntries(parsed);
+    await this.port.inOneGo('write', async (within) => {
+      const waits = !fromHouse && (await isExchanged(within));
+      const all = waits ? [...entries, waitingEntry(parsed)] : entries;
+      await Promise.all(all.map(([key, value]) => within.set(key, value)));
+    });
     entries.forEach(([key]) => this.seenJournal.add(key));
     return parsed;
+  }
+
+  private journalEntries(revisions: readonly Revision[]): readonly Entry[] {
+    return revisions.map((one): Entry => [journalKey(one, this.session), encodePack([one])]);
   }
 
   /**
@@ -136,11 +150,9 @@ export class BookStore {
     at: string,
   ): Promise<readonly Revision[]> {
     const parsed = telling.map(parsedOrThrow);
-    const entries = parsed.map((revision): Entry => [
-      journalKey(revision, this.session),
-      encodePack([revision]),
-    ]);
-    const lists = await eraseRecords(this.port, { gone, at, entries });
+    const entries = this.journalEntries(parsed);
+    const waiting = parsed.length > 0 ? [waitingEntry(parsed)] : [];
+    const lists = await eraseRecords(this.port, { gone, at, entries, waiting });
     if (lists.before === this.list) this.list = lists.after;
     entries.forEach(([key]) => this.seenJournal.add(key));
     return parsed;

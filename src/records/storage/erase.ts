@@ -4,6 +4,7 @@ import { JOURNAL_PREFIX } from './journal';
 import { decodeManifest, encodeManifest, MANIFEST_KEY } from './manifest';
 import { decodePack, encodePack, PACK_PREFIX } from './packs';
 import type { Entry, StoragePort, Within } from './port';
+import { eraseWaiting, isExchanged } from './waiting';
 
 /** Where the book says that something of it was erased: how often, when last, and how much. */
 const ERASED_KEY = 'm/erased';
@@ -21,6 +22,8 @@ export interface Erasing {
   readonly at: string;
   /** Entries of the journal that tell of it, written in the same transaction. */
   readonly entries: readonly Entry[];
+  /** The same for the house, where the book is exchanged. */
+  readonly waiting: readonly Entry[];
 }
 
 /** One pack or entry without what is gone: null where nothing of it is left, undefined where it stays. */
@@ -62,10 +65,15 @@ async function rewrite(
  * Lets go of records for good: every pack and entry that holds some is written without them, the list
  * of packs follows, and the book says when, all in one transaction or not at all.
  */
-export function eraseRecords(port: StoragePort, { gone, at, entries }: Erasing): Promise<Lists> {
+export function eraseRecords(
+  port: StoragePort,
+  { gone, at, entries, waiting }: Erasing,
+): Promise<Lists> {
   return port.inOneGo('write', async (within) => {
     const lists = await rewrite(within, gone);
+    await eraseWaiting(within, gone);
     for (const [key, value] of entries) await within.set(key, value);
+    if (await isExchanged(within)) for (const [key, value] of waiting) await within.set(key, value);
     if (!lists.changed) return lists;
     const told = await within.get(ERASED_KEY);
     const times = typeof told === 'string' ? told.split('\n') : [];

@@ -74,6 +74,7 @@ export const paths = {
   erase: at('/erase'),
   settings: at('/settings'),
   phones: at('/phones'),
+  together: at('/together'),
   help: at('/help'),
   practice: at('/practice'),
   why: at('/practice/why'),

@@ -19,6 +19,8 @@ export const roundSays = {
   readAnother: 'Read another tank or place',
   whyNotToday: (what: string) => `Why is ${what} passed by today?`,
   passedBy: (why: string, by: string) => (by ? `passed by: ${why} · ${by}` : `passed by: ${why}`),
+  /** That another did it: who, or at least that it was another device, and when. */
+  doneBy: (by: string, at: string) => `${by || 'on another device'} at ${at}`,
   theWeekAhead: 'The week ahead',
   passedByHeading: 'Passed by today',
 } as const;

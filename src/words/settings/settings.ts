@@ -46,6 +46,8 @@ export const settingsSays = {
   theWholeBookAsOneFile: 'The whole book as one file: a copy to keep, or the way to a new phone.',
   phones: 'Phones',
   phonesHint: 'Install it here, use it without network, and bring it to other phones.',
+  together: 'Together',
+  togetherHint: 'One book on several phones of this house.',
   inDemo: 'You are in the demo glasshouse. Your own book is separate.',
   aboutDemo: 'The demo glasshouse is a separate book. Yours stays as it is.',
   openMyOwnBook: 'Open my own book',
@@ -58,7 +60,7 @@ export const settingsSays = {
   off: 'off',
   nobody: 'nobody',
   version: (version: string) =>
-    `Zolder ${version}. Licence: Apache-2.0. It works on this device and sends nothing anywhere. An aid to judgement, not a certified instrument record.`,
+    `Zolder ${version}. Licence: Apache-2.0. It works on this device and sends nothing out of the house. An aid to judgement, not a certified instrument record.`,
 } as const;
 
 /** An order of the fields of Read. */

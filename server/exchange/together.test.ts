@@ -1,0 +1,169 @@
+import { spawn } from 'node:child_process';
+import { readdirSync, writeFileSync } from 'node:fs';
+import { createInterface } from 'node:readline';
+import { join } from 'node:path';
+import { idSource, type ActId, type Change } from '@/records';
+import { aPhone, NOON_MS, saysAll, type Phone } from './testing/phone';
+import { ownFolder } from './testing/pieces';
+
+const ROOT = join(__dirname, '..', '..');
+const dist = ownFolder();
+writeFileSync(join(dist, 'index.html'), '<meta name="zolder-start" content="own" />');
+
+/** Repeatable chance. */
+function chanceFrom(seed: number) {
+  let state = seed;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+/** A server that dies now and then, and is started again each time. */
+function dyingServer(folder: string) {
+  let base = '';
+  let deaths = 0;
+  let oneIn = 25;
+  let stopped = false;
+  let stop = () => undefined as void;
+  const start = (): Promise<void> =>
+    new Promise((resolve) => {
+      base = 'http://127.0.0.1:9';
+      const script = join(__dirname, 'testing', 'killedServer.ts');
+      const args = ['--import', 'tsx', script, folder, dist, String(oneIn)];
+      const child = spawn(process.execPath, args, {
+        cwd: ROOT,
+        stdio: ['ignore', 'pipe', 'inherit'],
+      });
+      stop = () => void child.kill('SIGKILL');
+      createInterface(child.stdout).on('line', (line) => {
+        const port = /^port (\d+)$/.exec(line)?.[1];
+        if (port) base = `http://127.0.0.1:${port}/exchange`;
+        resolve();
+      });
+      child.on('exit', () => {
+        deaths += 1;
+        if (!stopped) start().catch(() => undefined);
+      });
+    });
+  return {
+    start,
+    base: () => base,
+    deaths: () => deaths,
+    calm: () => (oneIn = 0),
+    stop: () => {
+      stopped = true;
+      stop();
+    },
+  };
+}
+
+let stopServer = () => undefined as void;
+afterAll(() => stopServer());
+
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** A network that drops requests and answers, asks twice, and keeps some for later. */
+function flaky(chance: () => number, isCalm: () => boolean) {
+  const send = (url: string, options: RequestInit) => fetch(url, options);
+  return async (url: string, options: RequestInit): Promise<Response> => {
+    const luck = isCalm() ? 1 : chance();
+    if (luck < 0.08) throw new Error('lost on the way there');
+    if (luck < 0.16) {
+      await send(url, options);
+      throw new Error('lost on the way back');
+    }
+    if (luck < 0.24) {
+      const [, second] = await Promise.all([send(url, options), send(url, options)]);
+      return second;
+    }
+    if (luck < 0.4) await wait(chance() * 30);
+    return send(url, options);
+  };
+}
+
+const PHONES = 4;
+const ACTS = 1000;
+
+test('four phones, a thousand acts each, a network that drops, doubles and reorders, a server killed between write and answer: they end equal and nothing is lost', async () => {
+  const folder = ownFolder();
+  const server = dyingServer(folder);
+  stopServer = server.stop;
+  await server.start();
+  let calm = true;
+  const chance = chanceFrom(7);
+  const makeId = idSource();
+  const phones: Phone[] = [];
+  for (let at = 0; at < PHONES; at += 1)
+    phones.push(
+      await aPhone({
+        name: `phone-${at}`,
+        base: server.base,
+        fetching: flaky(chanceFrom(100 + at), () => calm),
+      }),
+    );
+  for (const { house, name } of phones) {
+    await wait(60);
+    expect(await house.pair('123456', name)).toMatchObject({ ok: true });
+  }
+  calm = false;
+  const acted = new Map<string, ActId[]>(phones.map(({ name }) => [name, []]));
+  const told = new Map<string, number>(phones.map(({ name }) => [name, 0]));
+  const known: string[] = [];
+  const act = async ({ book, name }: Phone, step: number) => {
+    const actId = makeId(NOON_MS + step) as string as ActId;
+    const one = known[Math.floor(chance() * known.length)];
+    const isHere = one !== undefined && book.state.headIds(one).length > 0;
+    const body = { initials: `${step % 97}`, name: `${name} ${step}` };
+    const change: Change<'person'> =
+      isHere && chance() < 0.4
+        ? { kind: 'person', recordId: one, body: chance() < 0.1 ? null : body }
+        : { kind: 'person', body };
+    const moment = { nowMs: NOON_MS + step, zone: 'UTC', actId };
+    const { recordIds } = await book.append([change], moment);
+    known.push(...recordIds);
+    acted.get(name)!.push(actId);
+  };
+  const meet = async (phone: Phone, step: number) => {
+    const { waiting } = await phone.house.meet(NOON_MS + step);
+    // What the house has taken must never be lost again.
+    if (waiting === 0) told.set(phone.name, acted.get(phone.name)!.length);
+  };
+  for (let step = 0; step < ACTS; step += 1) {
+    for (const phone of phones) await act(phone, step);
+    if (step % 12 === 0) await Promise.all(phones.map((phone) => meet(phone, step)));
+  }
+  calm = true;
+  server.calm();
+  const died = server.deaths();
+  // The one that may still die is replaced by one that does not.
+  // Twice in a row: the first time one may fetch before another tells.
+  for (let round = 0, whole = 0; round < 60 && whole < 2; round += 1) {
+    const met = await Promise.all(phones.map(({ house }) => house.meet(NOON_MS + ACTS + round)));
+    whole = met.every(({ waiting, trouble }) => waiting === 0 && trouble === null) ? whole + 1 : 0;
+    await wait(250);
+  }
+  const [first, ...others] = phones.map(saysAll);
+  // Said in short: eight thousand lines tell nobody anything.
+  for (const other of others)
+    expect(other.filter((one) => !first!.includes(one)).slice(0, 3)).toEqual([]);
+  for (const other of others) expect(other.length).toBe(first!.length);
+  const acts = new Set(phones[0]!.book.state.revisions().map(({ act: id }) => id));
+  for (const [name, ids] of acted) {
+    expect(ids).toHaveLength(ACTS);
+    expect([name, ids.filter((id) => !acts.has(id))]).toEqual([name, []]);
+  }
+  // Something of this was really tried.
+  expect(died).toBeGreaterThan(2);
+  expect([...told.values()].every((count) => count > 0)).toBe(true);
+  // A phone that joins anew gets everything, and no half-written file was left in the folder.
+  const joins = await aPhone({ name: 'phone-new', base: server.base });
+  expect(await joins.house.pair('123456', 'New')).toMatchObject({ ok: true });
+  expect(await joins.house.meet(NOON_MS + ACTS)).toMatchObject({ waiting: 0, trouble: null });
+  expect(saysAll(joins)).toEqual(first);
+  const halves = readdirSync(folder, { recursive: true }).filter((name) =>
+    String(name).endsWith('.half'),
+  );
+  expect(halves).toEqual([]);
+  expect(phones.flatMap(({ troubles }) => troubles)).toEqual([]);
+}, 120_000);

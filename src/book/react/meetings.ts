@@ -1,0 +1,68 @@
+import { useSyncExternalStore } from 'react';
+import { MINUTE_MS } from '@/core/units';
+import { inBackground, noteTrouble } from '@/trouble';
+import type { BookClient, HouseStatus } from '../client';
+
+/** The first meeting waits until the first screen is drawn, ms. */
+const FIRST_AFTER_MS = 1500;
+
+/** A meeting comes so soon after something was saved, ms: what a press wrote goes together. */
+const SOON_MS = 700;
+
+/** Phones of one house do not all come in the same second: the minute is longer by up to so much, ms. */
+const SPREAD_MS = 8000;
+
+let client: BookClient | undefined;
+let status: HouseStatus | undefined;
+let soon: ReturnType<typeof setTimeout> | undefined;
+const listeners = new Set<() => void>();
+
+function tell(next: HouseStatus): void {
+  status = next;
+  listeners.forEach((listener) => listener());
+}
+
+/** Meets the house now, where this device is paired with one; what stands in the way is in the status. */
+export async function meetNow(): Promise<void> {
+  if (!client) return;
+  clearTimeout(soon);
+  try {
+    tell(await client.meetHouse(Date.now()));
+  } catch (error) {
+    noteTrouble('house', error);
+  }
+}
+
+/** Meets the house shortly: something was saved. A device that is paired with none asks nothing. */
+export function meetSoon(): void {
+  if (!status?.paired) return;
+  clearTimeout(soon);
+  soon = setTimeout(() => inBackground('house', meetNow()), SOON_MS);
+}
+
+const isSeen = () => document.visibilityState === 'visible';
+
+/** From now on the house is met at the start, when the network or the page comes back, and each minute. */
+export function startMeetings(of: BookClient): void {
+  if (client) return;
+  client = of;
+  setTimeout(() => inBackground('house', meetNow()), FIRST_AFTER_MS);
+  window.addEventListener('online', () => inBackground('house', meetNow()));
+  document.addEventListener('visibilitychange', () => {
+    if (isSeen() && status?.paired) inBackground('house', meetNow());
+  });
+  const everyMinute = () => {
+    if (isSeen() && status?.paired) inBackground('house', meetNow());
+    setTimeout(everyMinute, MINUTE_MS + Math.random() * SPREAD_MS);
+  };
+  setTimeout(everyMinute, MINUTE_MS);
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+}
+
+/** How this device stands with its house; undefined until it is known, and in the demo. */
+export const useHouseStatus = (): HouseStatus | undefined =>
+  useSyncExternalStore(subscribe, () => status);

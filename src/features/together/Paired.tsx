@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { HouseStatus } from '@/book/client';
+import { meetNow, useBook, useNowMs } from '@/book/react';
+import { Button } from '@/ui/button';
+import { Panel } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { space } from '@/ui/tokens';
+import { HOUSE_TROUBLE, houseNotes, metLine, togetherSays } from '@/words/together/together';
+import { AskTwice } from './AskTwice';
+import { Devices } from './Devices';
+import { PairForm } from './PairForm';
+
+/** How a paired device stands with its house, the other devices, and the way out. */
+export function Paired({ status }: { readonly status: HouseStatus }) {
+  const { client } = useBook();
+  const nowMs = useNowMs(10_000);
+  const [isMeeting, setIsMeeting] = useState(false);
+  const { trouble } = status;
+  const meet = async () => {
+    setIsMeeting(true);
+    await meetNow();
+    setIsMeeting(false);
+  };
+  const leave = async () => {
+    await client.leaveHouse();
+    await meetNow();
+  };
+  return (
+    <View style={styles.all}>
+      <Panel>
+        <View role="status" style={styles.told}>
+          <Say size="large">{metLine(status, nowMs)}</Say>
+          {trouble ? <Say tone="attention">{HOUSE_TROUBLE[trouble]}</Say> : null}
+          {houseNotes(status).map((note) => (
+            <Say key={note} tone="attention">
+              {note}
+            </Say>
+          ))}
+        </View>
+        <Button label={togetherSays.meetNow} disabled={isMeeting} onPress={meet} />
+      </Panel>
+      {trouble === null ? <Devices /> : null}
+      {trouble === 'revoked' || trouble === 'nobody' ? <PairForm /> : null}
+      <Say size="small" tone="soft">
+        {togetherSays.whose}
+      </Say>
+      <AskTwice
+        label={togetherSays.leave}
+        really={togetherSays.leaveReally}
+        not={togetherSays.stay}
+        onYes={leave}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: space.s4 },
+  told: { gap: space.s2 },
+});

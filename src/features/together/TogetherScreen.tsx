@@ -1,0 +1,44 @@
+import { useBook, useHouseStatus } from '@/book/react';
+import { useHouse } from '@/shell/device/house';
+import { Screen, Skeleton } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { togetherSays } from '@/words/together/together';
+import { PairForm } from './PairForm';
+import { Paired } from './Paired';
+
+/** One book on several phones: pairing this one, how it stands, the other devices. */
+export function TogetherScreen() {
+  const { opened } = useBook();
+  const status = useHouseStatus();
+  return (
+    <Screen>
+      <Say size="huge" face="slab" heading={1}>
+        {togetherSays.title}
+      </Say>
+      <Say tone="soft">{togetherSays.lead}</Say>
+      {opened.book === 'demo' ? (
+        <Say>{togetherSays.inDemo}</Say>
+      ) : !status ? (
+        <Skeleton label={togetherSays.looking} />
+      ) : status.paired ? (
+        <Paired status={status} />
+      ) : (
+        <Unpaired />
+      )}
+    </Screen>
+  );
+}
+
+function Unpaired() {
+  const house = useHouse();
+  if (house === undefined) return <Skeleton label={togetherSays.looking} />;
+  if (house === null) return <Say tone="attention">{togetherSays.away}</Say>;
+  if (!house.exchange)
+    return (
+      <>
+        <Say>{togetherSays.off}</Say>
+        <Say face="mono">{togetherSays.command}</Say>
+      </>
+    );
+  return <PairForm />;
+}

@@ -1,0 +1,2 @@
+export * from './wire';
+export { piecesOf, readPiece, type Piece, type ReadPiece } from './piece';
