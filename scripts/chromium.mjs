@@ -85,3 +85,13 @@ export const findPdftotext = () =>
     from: 'poppler-utils',
     without: 'What is printed is read from the page instead of its PDF.',
   });
+
+/**
+ * The tool that reads the codes on a printed sheet, for the tests of labels.
+ * @returns {boolean} whether it is here
+ */
+export const findZbarimg = () =>
+  findTool('zbarimg', ['--version'], {
+    from: 'zbar-tools',
+    without: 'Printed codes are read by the decoder of the app alone.',
+  });

@@ -19,6 +19,7 @@ declare module '*/chromium.mjs' {
   export function findChromium(): string;
   export function findCertutil(): boolean;
   export function findPdftotext(): boolean;
+  export function findZbarimg(): boolean;
 }
 
 declare module '*/hosting.mjs' {

@@ -9,7 +9,7 @@ export async function writeServiceWorker(out) {
   const { count, warnings } = await generateSW({
     globDirectory: folder,
     globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest,txt}'],
-    globIgnores: ['sw.js', 'keep.js', '404.html', 'screenshots/**'],
+    globIgnores: ['sw.js', 'keep.js', 'tell-house.js', '404.html', 'screenshots/**'],
     swDest: join(folder, 'sw.js'),
     inlineWorkboxRuntime: true,
     sourcemap: false,
@@ -22,7 +22,8 @@ export async function writeServiceWorker(out) {
     cleanupOutdatedCaches: true,
     clientsClaim: true,
     // While a tab still runs the version before, its scripts are answered from what `keep.js` kept.
-    importScripts: ['keep.js'],
+    // What waits for the house is told by `tell-house.js` when the network is back.
+    importScripts: ['keep.js', 'tell-house.js'],
     runtimeCaching: [
       {
         urlPattern: /-[0-9a-f]{32}\.js$/,

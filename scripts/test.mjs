@@ -6,7 +6,8 @@ import { ROOT, ensure } from './ensure.mjs';
 
 const started = Date.now();
 ensure();
-const { findCertutil, findChromium, findPdftotext, findShell } = await import('./chromium.mjs');
+const { findCertutil, findChromium, findPdftotext, findShell, findZbarimg } =
+  await import('./chromium.mjs');
 const { HOSTED } = await import('./hosting.mjs');
 const { printShare } = await import('./share.mjs');
 
@@ -111,6 +112,7 @@ try {
   shell = findShell(chromium);
   findCertutil();
   findPdftotext();
+  findZbarimg();
 } catch (error) {
   failed += 1;
   console.error(error.message);

@@ -7,7 +7,7 @@ const HERE = ['127.0.0.1', '::1', '::ffff:127.0.0.1'];
 const NAMES_OF_HERE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
 /** Whether a request comes from this very computer, by its own name: no other site, no other device. */
-export function isFromHere(request: Request): boolean {
+function isFromHere(request: Request): boolean {
   const { remoteAddress = '' } = request.socket;
   return HERE.includes(remoteAddress) && NAMES_OF_HERE.test(request.get('host') ?? '');
 }

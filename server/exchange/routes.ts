@@ -25,6 +25,9 @@ const RATES: Rates = { device: 3000, wrong: 10 };
 /** Waits so long before a wrong token is answered, ms: guessing is slow, a mistake is not felt. */
 const WRONG_ANSWERED_AFTER_MS = 400;
 
+/** The exchange as it is while it is on. */
+type Now = () => Exchange;
+
 const refuse = (response: Response, status: number, why: string) =>
   void response.status(status).json({ why });
 
@@ -52,8 +55,9 @@ const tokenOf = (request: Request) =>
   /^Bearer ([\w-]{32,128})$/.exec(request.get('authorization') ?? '')?.[1];
 
 /** Lets in whose token is known; a wrong one is answered slowly, and after a few not at all. */
-function onlyDevices({ devices, nowMs }: Exchange): RequestHandler {
+function onlyDevices(now: Now): RequestHandler {
   return (request, response, next) => {
+    const { devices, nowMs } = now();
     const token = tokenOf(request);
     const known = token === undefined ? undefined : devices.whose(token, nowMs());
     if (known?.state === 'known') {
@@ -65,8 +69,9 @@ function onlyDevices({ devices, nowMs }: Exchange): RequestHandler {
   };
 }
 
-function pairs({ devices, pairing, nowMs }: Exchange): RequestHandler {
+function pairs(now: Now): RequestHandler {
   return (request, response) => {
+    const { devices, pairing, nowMs } = now();
     const asked = parsed(pairAskedSchema, request.body, response);
     if (!asked) return;
     const tried = pairing.tried(asked.code, nowMs());
@@ -75,8 +80,9 @@ function pairs({ devices, pairing, nowMs }: Exchange): RequestHandler {
   };
 }
 
-function brings({ book }: Exchange): RequestHandler<{ sha256: string }> {
+function brings(now: Now): RequestHandler<{ sha256: string }> {
   return async (request, response) => {
+    const { book } = now();
     const { sha256 } = request.params;
     const bytes: unknown = request.body;
     if (!Buffer.isBuffer(bytes)) return refuse(response, 415, 'notAPiece');
@@ -89,8 +95,9 @@ function brings({ book }: Exchange): RequestHandler<{ sha256: string }> {
 }
 
 /** What came since a cursor: a line that tells of the answer, then each piece on a line of its own. */
-function tells({ book }: Exchange): RequestHandler {
+function tells(now: Now): RequestHandler {
   return async (request, response) => {
+    const { book } = now();
     const { after, at } = request.query;
     const cursor = parsed(cursorSchema, { after: Number(after), at }, response);
     if (!cursor) return;
@@ -106,7 +113,7 @@ function tells({ book }: Exchange): RequestHandler {
  * The exchange as a part of the app's server: everything below it needs a device's token, but pairing,
  * which needs a code. Nothing of a request is logged.
  */
-export function exchangeRoutes(exchange: Exchange, rates: Rates = RATES): Router {
+export function exchangeRoutes(now: Now, rates: Rates = RATES): Router {
   const router = Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -114,26 +121,26 @@ export function exchangeRoutes(exchange: Exchange, rates: Rates = RATES): Router
   });
   const json = express.json({ limit: PIECE_MAX_BYTES, strict: true });
   const onlyWrong = { skipSuccessfulRequests: true };
-  router.post('/pair', tooMany(rates.wrong, onlyWrong), json, pairs(exchange));
+  router.post('/pair', tooMany(rates.wrong, onlyWrong), json, pairs(now));
   const wrongToken = {
     ...onlyWrong,
     requestWasSuccessful: (_request: Request, { statusCode }: Response) => statusCode !== 401,
   };
-  router.use(tooMany(rates.wrong, wrongToken), onlyDevices(exchange));
+  router.use(tooMany(rates.wrong, wrongToken), onlyDevices(now));
   const byDevice = { keyGenerator: (_request: Request, response: Response) => deviceOf(response) };
   router.use(tooMany(rates.device, byDevice));
-  router.get('/pieces', tells(exchange));
+  router.get('/pieces', tells(now));
   const raw = express.raw({ type: 'application/octet-stream', limit: PIECE_MAX_BYTES });
-  router.put('/pieces/:sha256', named, raw, brings(exchange));
+  router.put('/pieces/:sha256', named, raw, brings(now));
   router.post('/unknown', json, async (request, response) => {
     const asked = parsed(unknownAskedSchema, request.body, response);
-    if (asked) response.json({ unknown: await exchange.book.unknown(asked.revIds) });
+    if (asked) response.json({ unknown: await now().book.unknown(asked.revIds) });
   });
   router.get('/devices', (_request, response) => {
-    response.json({ devices: exchange.devices.all(deviceOf(response)) });
+    response.json({ devices: now().devices.all(deviceOf(response)) });
   });
   router.delete('/devices/:id', (request, response) => {
-    if (exchange.devices.revoke(String(request.params.id))) response.json({ revoked: true });
+    if (now().devices.revoke(String(request.params.id))) response.json({ revoked: true });
     else refuse(response, 404, 'nobody');
   });
   router.use((_request, response) => refuse(response, 404, 'nothing'));

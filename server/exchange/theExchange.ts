@@ -35,10 +35,10 @@ export async function theExchange({
   rates,
 }: Options): Promise<TheExchange> {
   let exchange: Exchange | undefined;
-  let routes: RequestHandler | undefined;
+  // Made once: what was counted of wrong tokens stays counted.
+  const routes = exchangeRoutes(() => exchange!, rates);
   const turn = async (on: boolean) => {
     exchange = on ? (exchange ?? (await open({ folder }))) : undefined;
-    routes = exchange && exchangeRoutes(exchange, rates);
     folder.write(FILE, on ? 'on' : 'off');
   };
   if (asked || wasOn(folder)) await turn(true);
@@ -47,7 +47,7 @@ export async function theExchange({
     now: () => exchange,
     turn,
     handler(request, response, next) {
-      if (routes) routes(request, response, next);
+      if (exchange) routes(request, response, next);
       else response.status(404).json({ why: 'nothing' });
     },
   };

@@ -14,6 +14,7 @@ import type {
   FoundNow,
   IntakeRow,
   ProductAnswer,
+  Labelled,
   LedgerAnswer,
   LedgerKind,
   LedgerPart,
@@ -241,6 +242,8 @@ export interface BookApi extends TableDesk, HouseApi {
   amendEffects(changes: readonly Change[], nowMs: number): Promise<AmendEffects>;
   /** One entry with everything it ever said; null for a record that is not in the book. */
   entry(recordId: string): Promise<EntryAnswer | null>;
+  /** What may bear a label, each with its short code. */
+  labels(): Promise<readonly Labelled[]>;
   settings(): Promise<SettingsAnswer>;
   /** What could be let go of for good, and what was. */
   erasable(wish: EraseWish, nowMs: number): Promise<EraseAnswer>;

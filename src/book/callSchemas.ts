@@ -126,6 +126,7 @@ export const CALL_SCHEMAS = {
   dueDays: z.tuple([nowMs]),
   amendEffects: z.tuple([z.array(change), nowMs]),
   entry: z.tuple([askedId]),
+  labels: z.tuple([]),
   settings: z.tuple([]),
   intakes: z.tuple([]),
   erasable: z.tuple([eraseWish, nowMs]),

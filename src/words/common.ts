@@ -25,6 +25,7 @@ export const commonSays = {
   undo: 'Undo',
   lightsOut: 'Lights-out',
   help: 'Help',
+  printLabels: 'Print labels',
   settings: 'Settings',
   thisScreenBroke: 'This screen broke.',
   whoLooksAfterIt: 'Who looks after it?',

@@ -1,6 +1,7 @@
 export * from './dose';
 export * from './erasing';
 export * from './intake';
+export * from './labels';
 export * from './ledger';
 export * from './ledgerQuery';
 export * from './names';

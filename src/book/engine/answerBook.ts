@@ -29,6 +29,7 @@ import {
   tankHistoryAnswer,
   tanksAnswer,
 } from './tankAnswers';
+import { labelsAnswer } from './labelsAnswer';
 import { rowsAnswer } from './rowsAnswer';
 import { timersAnswer } from './timersAnswer';
 import { waterUseAnswer } from './waterUseAnswer';
@@ -74,6 +75,7 @@ export function answerBook(
   };
   return {
     conflicts: async () => conflictsAnswer(state()),
+    labels: async () => labelsAnswer(state()),
     rows: async (kind) => rowsAnswer(state(), kind),
     round: async (nowMs) => roundAnswer(at(nowMs), { nowMs, copied: copied() }),
     tanks: async (nowMs) => tanksAnswer(at(nowMs), nowMs),

@@ -45,7 +45,7 @@ const newestRow = (book: BookState, tankId: RecordId, sample: Sample): ReadingRo
   book.remember(`newest/${sample}/${tankId}`, () => rowsOf(book, tankId, 1, sample)[0]);
 
 /** All tanks in the order of the round. */
-const inOrder = (book: BookState): readonly LiveRecord<'tank'>[] =>
+export const inOrder = (book: BookState): readonly LiveRecord<'tank'>[] =>
   book.remember('tanksInOrder', () =>
     [...book.all('tank')].sort((a, b) => a.body.place - b.body.place || (a.id < b.id ? -1 : 1)),
   );

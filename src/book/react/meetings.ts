@@ -22,12 +22,25 @@ function tell(next: HouseStatus): void {
   listeners.forEach((listener) => listener());
 }
 
+/** What the service worker listens for (`tell-house.js`). */
+const SYNC_TAG = 'zolder-house';
+
+/** Lets the browser tell the house what waits once the network is back, page or no page, where it can. */
+async function askForSync(): Promise<void> {
+  const registration = await navigator.serviceWorker?.getRegistration();
+  const { sync } = (registration ?? {}) as { sync?: { register(tag: string): Promise<void> } };
+  // A browser may refuse; the page goes on by itself.
+  await sync?.register(SYNC_TAG).catch(() => undefined);
+}
+
 /** Meets the house now, where this device is paired with one; what stands in the way is in the status. */
 export async function meetNow(): Promise<void> {
   if (!client) return;
   clearTimeout(soon);
   try {
-    tell(await client.meetHouse(Date.now()));
+    const met = await client.meetHouse(Date.now());
+    tell(met);
+    if (met.trouble === 'away' && met.waiting !== 0) await askForSync();
   } catch (error) {
     noteTrouble('house', error);
   }

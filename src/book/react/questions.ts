@@ -71,6 +71,7 @@ export const questions = {
       nowMs,
     ),
   intakes: () => question(['intakes'], ['intake'], (client) => client.intakes()),
+  labels: () => question(['labels'], ['tank', 'pen', 'lot'], (client) => client.labels()),
   settings: () => question(['settings'], ['setting', 'person'], (client) => client.settings()),
   timers: (nowMs: number) => question(['timers'], 'all', (client) => client.timers(nowMs), nowMs),
   round: (nowMs: number) => question(['round'], 'all', (client) => client.round(nowMs), nowMs),

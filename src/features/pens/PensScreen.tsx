@@ -46,6 +46,13 @@ export function PensScreen() {
       <Say size="small" tone="soft">
         {pens.length === 0 ? pensSays.whatStandsHere : pensSummary(here)}
       </Say>
+      {here.length > 0 ? (
+        <Button
+          kind="text"
+          label={commonSays.printLabels}
+          onPress={() => router.navigate(paths.labels('pen'))}
+        />
+      ) : null}
       {[...here, ...gone].map((pen, at) => {
         const { code, name } = pen.body;
         const href = paths.pen(pen.id);

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useBook, useNowMs } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
@@ -78,7 +78,10 @@ export function RoundScreen() {
       />
       {next ? <NotToday key={next.stop.key} stop={next.stop} /> : null}
       {round.tankCount > 0 ? (
-        <Button kind="text" label={roundSays.readAnother} onPress={() => go(paths.read())} />
+        <View style={styles.more}>
+          <Button kind="text" label={roundSays.readAnother} onPress={() => go(paths.read())} />
+          <Button kind="text" label={roundSays.scanALabel} onPress={() => go(paths.scan)} />
+        </View>
       ) : null}
       {skipped.length > 0 ? (
         <View>
@@ -105,6 +108,8 @@ export function RoundScreen() {
     </Screen>
   );
 }
+
+const styles = StyleSheet.create({ more: { flexDirection: 'row', flexWrap: 'wrap' } });
 
 /** How many stops others look after, with the press that shows or leaves them out. */
 function OthersStops({ others }: { readonly others: number }) {

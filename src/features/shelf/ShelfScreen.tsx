@@ -67,6 +67,13 @@ export function ShelfScreen() {
           label={commonSays.phProducts}
           onPress={() => router.navigate(paths.products)}
         />
+        {inUse.length > 0 ? (
+          <Button
+            kind="text"
+            label={commonSays.printLabels}
+            onPress={() => router.navigate(paths.labels('lot'))}
+          />
+        ) : null}
       </View>
       {shopping.length > 0 ? (
         <Panel tone="wash">

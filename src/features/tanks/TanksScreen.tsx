@@ -64,6 +64,13 @@ export function TanksScreen() {
           label={commonSays.waters}
           onPress={() => router.navigate(paths.waters)}
         />
+        {tanks.length > 0 ? (
+          <Button
+            kind="text"
+            label={commonSays.printLabels}
+            onPress={() => router.navigate(paths.labels('tank'))}
+          />
+        ) : null}
       </View>
       <Gradually
         rows={[...tanks].sort(inUseFirst).map((tank) => {

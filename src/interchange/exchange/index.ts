@@ -1,2 +1,2 @@
 export * from './wire';
-export { piecesOf, readPiece, type Piece, type ReadPiece } from './piece';
+export { piecesOf, readPiece, type Piece } from './piece';

@@ -85,9 +85,5 @@ export const unknownAskedSchema = z.object({
 export const unknownSchema = z.object({ unknown: z.array(z.string()) });
 
 /** The code a computer shows, or until when it shows none. */
-export const codeShownSchema = z.union([
-  z.object({ code: z.string().regex(CODE_PATTERN), untilMs: z.number() }),
-  z.object({ lockedUntilMs: z.number() }),
-]);
-
-export type CodeShown = z.infer<typeof codeShownSchema>;
+export type CodeShown =
+  { readonly code: string; readonly untilMs: number } | { readonly lockedUntilMs: number };

@@ -8,7 +8,7 @@ import type { Entry, Held, StoragePort, Within } from './port';
 export const WAITING_PREFIX = 'w/';
 
 /** Stands for everything: the house may lack any of it. Its value is another at each time it is written. */
-export const WAITING_ALL = 'w/all';
+const WAITING_ALL = 'w/all';
 
 /** Where the exchange of this book stands; a book that has none is exchanged with nobody. */
 export const HOUSE_KEY = 'x/house';

@@ -9,7 +9,7 @@ interface Props {
   /** What it does; work that goes on may be answered, its failure is then noted. */
   readonly onPress: () => unknown;
   readonly children: ReactNode;
-  readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'tab';
+  readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'checkbox' | 'tab';
   /** Where a link goes; makes it a real anchor. */
   readonly href?: string;
   readonly checked?: boolean;
@@ -50,7 +50,7 @@ export function Press(props: Props) {
       aria-checked={checked}
       disabled={disabled}
       {...(tabIndex === undefined ? {} : { tabIndex })}
-      {...(role === 'radio' || role === 'switch' ? keys(onPress) : {})}
+      {...(role === 'radio' || role === 'switch' || role === 'checkbox' ? keys(onPress) : {})}
       onPress={(event) => {
         if (href && elsewhere(event.nativeEvent)) return;
         event.preventDefault();

@@ -16,6 +16,7 @@ export const roundSays = {
   alsoOthers: (stops: string) => `Show also the ${stops} others look after`,
   onlyMine: (initials: string) => `Only what ${initials} looks after`,
   notToday: 'Not today…',
+  scanALabel: 'Scan a label',
   readAnother: 'Read another tank or place',
   whyNotToday: (what: string) => `Why is ${what} passed by today?`,
   passedBy: (why: string, by: string) => (by ? `passed by: ${why} · ${by}` : `passed by: ${why}`),

@@ -1,0 +1,3 @@
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('forms', 'LabelScreen');
