@@ -1,4 +1,4 @@
-/** npm run bench: the core, sizes beside an empty app, a tank's history, 50,000 readings from cold storage. `--core`, `--history` for one of them; `--saving`: what a save costs as the book grows; `--growth`: what else grows with it, and how; `--paint`: the opening beside an empty app's (about ten minutes); `--coverage`: how often the ± of a pen holds (about ten minutes); `--tanks`: what becomes of hidden tanks (about ten minutes). */
+/** npm run bench: the core, sizes beside an empty app, a tank's history, 50,000 readings from cold storage. `--core`, `--history` for one of them; `--saving`: what a save costs as the book grows; `--growth`: what else grows with it, and how; `--exchange`: what a phone fetches in a day of a large house, and to join a long book; `--paint`: the opening beside an empty app's (about ten minutes); `--coverage`: how often the ± of a pen holds (about ten minutes); `--tanks`: what becomes of hidden tanks (about ten minutes). */
 import { spawnSync } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -14,6 +14,7 @@ const coreOnly = [
   '--intake',
   '--saving',
   '--growth',
+  '--exchange',
   '--book',
 ].some((flag) => process.argv.includes(flag));
 const historyOnly = process.argv.includes('--history');

@@ -5,6 +5,7 @@ import { benchBook } from './book';
 import { benchChemistry } from './chemistry';
 import { benchCore } from './core';
 import { benchCoverage } from './coverage';
+import { benchExchange } from './exchange';
 import { benchGrowth } from './growth';
 import { benchHistory } from './history';
 import { benchIntake } from './intake';
@@ -36,6 +37,10 @@ async function main(): Promise<void> {
   }
   if (process.argv.includes('--growth')) {
     await benchGrowth();
+    return;
+  }
+  if (process.argv.includes('--exchange')) {
+    await benchExchange();
     return;
   }
   if (process.argv.includes('--intake')) {

@@ -229,11 +229,12 @@ export class OpenBook {
     if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
     const stored = await this.store.append(revisions, from);
     for (const { revId } of stored) this.clock.observe(revId, nowMs);
-    this.journalLength += stored.length;
+    const isPacked = stored.length >= PACK_AT_ONCE;
+    if (!isPacked) this.journalLength += stored.length;
     this.take(stored);
     this.around.channel.post(stored);
     // A large import is not copied: the file it came from is its copy.
-    if (stored.length < PACK_AT_ONCE)
+    if (!isPacked)
       this.around.copy
         ?.keep(stored)
         .catch((error: unknown) => this.around.onTrouble('second copy', error));

@@ -2,7 +2,7 @@
 const ALPHABET = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 
 /** Letters of a code: 33 million codes, so that two labels of one house hardly ever share one. */
-export const SHORT_CODE_LENGTH = 5;
+const SHORT_CODE_LENGTH = 5;
 
 const BITS = 5;
 

@@ -27,7 +27,7 @@ export function LabelSheet({ labels, size }: Props) {
   const { origin } = window.location;
   return h(
     'ul',
-    { className: `sheet labels labels-${size}`, 'aria-label': labelsSays.title },
+    { className: ['sheet', 'labels', `labels-${size}`].join(' '), 'aria-label': labelsSays.title },
     labels.map((one) => {
       const { large, name } = labelText(one, formats);
       const link = labelLink(one.short, origin, inBase(''));
