@@ -1,7 +1,15 @@
 import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
 import { aPhone, openTogether, pair, startExchange } from './support/exchange';
-import { addPen, addTank, expectHeading, goTo, press, typeReading } from './support/grower';
+import {
+  addPen,
+  addTank,
+  demoUrl,
+  expectHeading,
+  goTo,
+  press,
+  typeReading,
+} from './support/grower';
 
 /** A phone that meets the house each minute, in short minutes. */
 const minutesPass = (page: Page) =>
@@ -70,5 +78,18 @@ test('two phones share a book: paired by a code, each sees what the other did; o
   await expect(right.getByText(/taken off the list of the house/)).toBeVisible();
   await goTo(right, 'Tanks');
   await expect(right.getByRole('link', { name: /Basil/ })).toBeVisible();
+  // It is said on every screen, and leads to where it is mended.
+  await right
+    .getByRole('alert')
+    .getByText(/taken off the list of the house/)
+    .click();
+  await expectHeading(right, 'Together');
+  await pair(right, house, 'Right phone');
+  await expect(right.getByRole('alert')).toHaveCount(0);
+  // The demo has nothing to do with all this.
+  await left.goto(`${demoUrl()}/together`);
+  await expect(
+    left.getByText('The demo is never exchanged. Open your own book first.'),
+  ).toBeVisible();
   await house.end();
 });

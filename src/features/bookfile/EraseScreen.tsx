@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BookNames, EraseAnswer, EraseWish } from '@/book/answers';
-import { questions, useAnswer, useNowMs } from '@/book/react';
+import { questions, useAnswer, useHouseStatus, useNowMs } from '@/book/react';
 import { useBack } from '@/shell/navigation/useBack';
 import { inBackground } from '@/trouble';
 import { Button } from '@/ui/button';
@@ -164,6 +164,7 @@ interface GoingProps {
 /** What would go; a copy first, then the press, asked once more. */
 function Going({ data, wish, chosenUntilMs, erasing: { erase, erasing, forget } }: GoingProps) {
   const { made, making, make } = useMakeFile();
+  const house = useHouseStatus();
   // The second question is of exactly this: another choice is asked anew.
   const asked = JSON.stringify([wish.fromMs, chosenUntilMs, wish.tankId, wish.penId, data.count]);
   const [sureOf, setSureOf] = useState('');
@@ -177,6 +178,7 @@ function Going({ data, wish, chosenUntilMs, erasing: { erase, erasing, forget } 
         <Panel tone="caution">
           <Say bold>{eraseSays.caution}</Say>
           <Say size="small">{eraseSays.cautionWhy}</Say>
+          {house?.paired ? <Say size="small">{eraseSays.house}</Say> : null}
           <View role="status" aria-live="polite">
             {making === undefined ? null : <Say size="small">{eraseSays.making}</Say>}
             {made ? <Say size="small">{eraseSays.saved(made)}</Say> : null}

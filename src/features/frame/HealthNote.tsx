@@ -1,16 +1,14 @@
 import { usePathname, useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
 import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
-import { Press } from '@/ui/button';
-import { Say } from '@/ui/text';
-import { color, space, TOUCH } from '@/ui/tokens';
 import { aheadSentence, healthSentences } from '@/words';
 import { paths } from '@/shell/navigation/paths';
 import { frameSays } from '@/words/frame/frame';
+import { NoteLine } from './NoteLine';
 
 /** What is not as it should be with the book: one line under the head, leading to the whole of it. */
 export function HealthNote() {
   const nowMs = useNowMs();
+  const router = useRouter();
   const { opened } = useBook();
   const path = usePathname();
   const { data } = useAnswer(questions.health(nowMs));
@@ -21,34 +19,16 @@ export function HealthNote() {
     ...(data.ahead ? [aheadSentence(data.ahead)] : []),
   ];
   const [first] = alarms;
-  return first === undefined ? null : <Line words={first} more={alarms.length - 1} />;
-}
-
-const NOT_LASTING = frameSays.noStorage;
-
-function Line({ words, more }: { readonly words: string; readonly more: number }) {
-  const router = useRouter();
-  const href = paths.bookState;
+  if (first === undefined) return null;
+  const more = alarms.length - 1;
   return (
-    <View role="alert" style={styles.note}>
-      <Press href={href} onPress={() => router.navigate(href)} style={styles.press}>
-        <Say size="small" bold tone="off">
-          {words}{' '}
-          <Say size="small" bold tone="action">
-            {more > 0 ? frameSays.andMore(more) : frameSays.whatNow}
-          </Say>
-        </Say>
-      </Press>
-    </View>
+    <NoteLine
+      words={first}
+      more={more}
+      href={paths.bookState}
+      onGo={(href) => router.navigate(href)}
+    />
   );
 }
 
-const styles = StyleSheet.create({
-  note: { borderBottomWidth: 1, borderBottomColor: color.edge, backgroundColor: color.panel },
-  press: {
-    minHeight: TOUCH,
-    justifyContent: 'center',
-    paddingHorizontal: space.s4,
-    paddingVertical: space.s1,
-  },
-});
+const NOT_LASTING = frameSays.noStorage;

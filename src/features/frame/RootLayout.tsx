@@ -15,6 +15,7 @@ import { Head } from './Head';
 import { WalkHead } from './WalkHead';
 import { useWalking } from '@/shell/navigation/useWalking';
 import { HealthNote } from './HealthNote';
+import { HouseNote } from './HouseNote';
 import { Keys } from '@/shell/keys/Keys';
 import { NewVersionNote } from './NewVersionNote';
 import { Opening } from './Opening';
@@ -112,6 +113,7 @@ function Frame() {
           </LeftOutIfBroken>
           <LeftOutIfBroken about="health">
             <HealthNote />
+            <HouseNote />
           </LeftOutIfBroken>
           <PlaceBoundary>
             <Here />

@@ -29,6 +29,8 @@ export const eraseSays = {
           .join(', ')}.`,
   caution: 'What is erased cannot be brought back.',
   cautionWhy: 'No file and no other phone brings it back into this book. Save a copy of it first.',
+  house:
+    'The house’s computer keeps what phones told it before. The phones fill its folder anew without what is erased: stop Zolder there, remove the folder of the book, start it again.',
   copyFirst: 'Save a copy first',
   making: 'Making the file and reading it back…',
   saved: (name: string) => `${name} is in the downloads.`,

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 import type { HouseStatus, HouseTrouble } from '@/book/client';
 import { ago, counted } from '@/words';
 
@@ -63,13 +64,30 @@ export function metLine(status: HouseStatus, nowMs: number): string {
   return `${met}; ${waitingLine(status)}.`;
 }
 
+/** A house that has much waiting for it may be away so long before that is said on every screen, ms. */
+const AWAY_IS_SAID_MS = DAY_MS;
+
+/** Troubles that do not pass by themselves. */
+const LASTING: readonly HouseTrouble[] = ['revoked', 'nobody', 'full', 'here'];
+
+/** What every screen says of the exchange: a trouble that lasts; nothing where all is well. */
+export function houseAlarm(status: HouseStatus, nowMs: number): string | undefined {
+  if (!status.paired) return undefined;
+  const { trouble, lastMetMs, waiting } = status;
+  if (trouble && LASTING.includes(trouble)) return HOUSE_TROUBLE[trouble];
+  const isLong = waiting !== 0 && lastMetMs !== null && nowMs - lastMetMs > AWAY_IS_SAID_MS;
+  return isLong ? metLine(status, nowMs) : houseNotes(status)[0];
+}
+
 /** What else is to be known; nothing where all is well. */
 export function houseNotes({ unread, refused, damaged }: HouseStatus): readonly string[] {
   return [
     unread > 0
-      ? `${counted(unread, 'piece')} from a newer Zolder wait until this one is updated.`
+      ? `${counted(unread, 'piece')} from a newer Zolder ${unread === 1 ? 'waits' : 'wait'} until this one is updated.`
       : '',
-    refused > 0 ? `${counted(refused, 'piece')} of this book were refused by the house.` : '',
+    refused > 0
+      ? `${counted(refused, 'piece')} of this book ${refused === 1 ? 'was' : 'were'} refused by the house.`
+      : '',
     damaged > 0 ? `${counted(damaged, 'piece')} from the house could not be understood.` : '',
   ].filter(Boolean);
 }
