@@ -73,17 +73,11 @@ const fromDose = (button) => async (page) => {
 
 const whyDose = fromDose('Why this much?');
 
-async function jarTest(page) {
-  await fromDose('Jar test')(page);
-  const rows = [
-    ['0', '6.78'],
-    ['4', '6.41'],
-    ['8', '5.98'],
-  ];
-  for (const [at, [drops, ph]] of rows.entries()) {
-    await page.getByLabel(`Drops in all, ${at + 1}`).fill(drops);
-    await page.getByLabel(`pH, ${at + 1}`, { exact: true }).fill(ph);
-  }
+/** The sheet of labels for the tanks, as it is printed. */
+async function labels(page) {
+  await place('Tanks')(page);
+  await page.getByRole('button', { name: 'Print labels' }).click();
+  await page.locator('.labels').scrollIntoViewIfNeeded();
   await page.mouse.move(200, 400);
   await page.mouse.wheel(0, 560);
 }
@@ -127,6 +121,6 @@ export const VIEWS = [
   { name: 'book-wide', wide: true, go: place('Book') },
   { name: 'document-wide', wide: true, go: inspector },
   { name: 'practice-wide', wide: true, go: practice },
-  { name: 'jar-test', go: jarTest },
+  { name: 'labels', go: labels },
   { name: 'why-dose', go: whyDose },
 ];

@@ -46,13 +46,6 @@ export function PensScreen() {
       <Say size="small" tone="soft">
         {pens.length === 0 ? pensSays.whatStandsHere : pensSummary(here)}
       </Say>
-      {here.length > 0 ? (
-        <Button
-          kind="text"
-          label={commonSays.printLabels}
-          onPress={() => router.navigate(paths.labels('pen'))}
-        />
-      ) : null}
       {[...here, ...gone].map((pen, at) => {
         const { code, name } = pen.body;
         const href = paths.pen(pen.id);
@@ -90,6 +83,13 @@ export function PensScreen() {
           </Fragment>
         );
       })}
+      {here.length > 0 ? (
+        <Button
+          kind="text"
+          label={commonSays.printLabels}
+          onPress={() => router.navigate(paths.labels('pen'))}
+        />
+      ) : null}
     </Screen>
   );
 }
