@@ -77,11 +77,12 @@ async function costs(readings: number): Promise<Readonly<Record<string, number>>
   );
   const bare = await took(() => JSON.parse(JSON.stringify(house.revisions)));
   let file = new Blob();
-  const written = await took(() => {
+  const written = await took(async () => {
     const lines: string[] = [];
-    for (const line of bundleLines(house.revisions, [])) lines.push(`${line}\n`);
+    for await (const line of bundleLines(house.revisions, [])) lines.push(`${line}\n`);
     file = new Blob(lines);
   });
+  const readBack = await took(() => readBundleFile(file, { countOnly: true }));
   const read = await took(() => readBundleFile(file));
   return {
     'opened in part, and its Round': inPart,
@@ -89,7 +90,8 @@ async function costs(readings: number): Promise<Readonly<Record<string, number>>
     'a tank’s history': history,
     'a look-back': lookBack,
     'a filter of the Book': filter,
-    'a file written and read': written + read,
+    'a file written and read back': written + readBack,
+    'a file read to be taken in': read,
     'bare JSON of the same': bare,
   };
 }

@@ -43,12 +43,14 @@ export class Devices {
     this.files.write(FILE, JSON.stringify([...this.byDigest.values()], null, 1));
   }
 
-  /** Pairs a device; its token is answered here and nowhere else. */
+  /** Pairs a device; its token is answered here and nowhere else. One it had before holds no longer. */
   pair({ name, device }: { name: string; device: string }, nowMs: number) {
     const token = randomBytes(32).toString('base64url');
     const id = randomBytes(8).toString('hex');
     const now = new Date(nowMs).toISOString();
     const digest = digestOf(token);
+    for (const before of this.byDigest.values())
+      if (before.device === device) before.revoked = true;
     const kept = { id, name, device, since: now, seen: now, digest, revoked: false };
     this.byDigest.set(digest, kept);
     this.write();

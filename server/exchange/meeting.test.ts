@@ -137,6 +137,10 @@ test('a revoked phone is told so, keeps its book, and may be paired anew', async
   expect(await meet(ben)).toMatchObject({ paired: true, trouble: 'revoked', waiting: 1 });
   expect(initialsOn(ben)).toEqual(['BB']);
   expect(await ben.house.pair(code(), 'ben')).toMatchObject({ ok: true });
+  // Paired once more while it is: its older token holds no longer, and it stands in the list once.
+  expect(await ben.house.pair(code(), 'ben, again')).toMatchObject({ ok: true });
+  const after = await anna.house.devices();
+  expect(after.ok && after.value.map(({ name }) => name)).toEqual(['anna', 'ben, again']);
   expect(await meet(ben)).toMatchObject(WHOLE);
   await meet(anna);
   expect(initialsOn(anna)).toEqual(['BB']);
@@ -195,6 +199,23 @@ test('a folder that was emptied, or lost a piece, is filled again by the phones'
   await meet(ben);
   await meet(cora);
   expect(initialsOn(cora)).toEqual(['AA']);
+});
+
+test('what a phone’s storage lost comes back from the house, its own entries too', async () => {
+  const { pair, base } = await aHouse();
+  const anna = await pair('anna');
+  await anna.book.appendRevisions(
+    Array.from({ length: 450 }, (_, at) => aPerson(`${at}`)),
+    MOMENT,
+  );
+  expect(await meet(anna)).toMatchObject(WHOLE);
+  const packs = (await anna.port.keys()).filter((key) => key.startsWith('p/person/'));
+  await anna.port.removeMany(packs.slice(0, 1));
+  const { port, devicePort } = anna;
+  const again = await aPhone({ name: 'anna', base, port, devicePort });
+  expect(initialsOn(again).length).toBeLessThan(450);
+  expect(await meet(again)).toMatchObject(WHOLE);
+  expect(initialsOn(again)).toHaveLength(450);
 });
 
 test('away, off, unknown: each is said, nothing waits less, and the book goes on', async () => {

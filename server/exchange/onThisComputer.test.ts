@@ -77,6 +77,9 @@ test('by another name nothing is told: a site that points its name here learns n
   await ask({ turn: true, headers: OWN });
   for (const host of ['elsewhere.test', '192.168.1.20', 'localhost.elsewhere.test'])
     expect(await ask({ host })).toEqual({ status: 404, told: { why: 'nothing' } });
+  // A program on this computer that passes requests of others on is not this computer.
+  const passedOn = await ask({ headers: { 'x-forwarded-for': '192.168.1.9' } });
+  expect(passedOn).toEqual({ status: 404, told: { why: 'nothing' } });
 });
 
 test('another site may not switch it: not without the page’s own header, not from its own origin', async () => {

@@ -6,10 +6,16 @@ import type { TheExchange } from './theExchange';
 const HERE = ['127.0.0.1', '::1', '::ffff:127.0.0.1'];
 const NAMES_OF_HERE = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
+/** What a program that passes requests on says of them: they come from elsewhere. */
+const PASSED_ON = ['forwarded', 'via', 'x-forwarded-for', 'x-real-ip'];
+
 /** Whether a request comes from this very computer, by its own name: no other site, no other device. */
 function isFromHere(request: Request): boolean {
   const { remoteAddress = '' } = request.socket;
-  return HERE.includes(remoteAddress) && NAMES_OF_HERE.test(request.get('host') ?? '');
+  const isPassedOn = PASSED_ON.some((name) => request.get(name) !== undefined);
+  return (
+    !isPassedOn && HERE.includes(remoteAddress) && NAMES_OF_HERE.test(request.get('host') ?? '')
+  );
 }
 
 const onlyHere: RequestHandler = (request, response, next) => {

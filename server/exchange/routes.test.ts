@@ -59,7 +59,7 @@ type House = Awaited<ReturnType<typeof aHouse>>;
 
 async function paired({ exchange, post, nowMs }: House, name = 'Anna’s phone') {
   const code = codeOf(exchange, nowMs());
-  const response = await post('/pair', { code, name, device: 'phone-a' });
+  const response = await post('/pair', { code, name, device: name });
   expect(response.status).toBe(200);
   return (await response.json()) as { token: string; id: string };
 }

@@ -30,7 +30,7 @@ export async function makeCheckedFile(
   const lines: string[] = [];
   const total = lettersOf(revisions);
   let letters = 0;
-  for (const line of bundleLines(revisions, setAside)) {
+  for await (const line of bundleLines(revisions, setAside)) {
     lines.push(`${line}\n`);
     letters += line.length;
     if (lines.length % LINES_AT_ONCE === 0)

@@ -43,3 +43,10 @@ export const withFound = (before: Findings, { setAside, missing }: FoundInPacks)
   setAside: [...before.setAside, ...setAside],
   missing: [...before.missing, ...missing],
 });
+
+/** What was lost or is damaged, in one text that is another where more is; '' where all is sound. */
+export const holesOf = ({ setAside, missing }: Findings): string =>
+  [...setAside, ...missing]
+    .map(({ key }) => key)
+    .sort()
+    .join(' ');

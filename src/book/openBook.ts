@@ -17,7 +17,7 @@ import { retried } from './askingEarlier';
 import { EarlierMonths, toldOf } from './earlierMonths';
 import { Erasing, thinning } from './erasing';
 import { FileDesk } from './fileDesk';
-import { findingsOf, NO_FINDINGS, withFound, type Findings } from './findings';
+import { findingsOf, holesOf, NO_FINDINGS, withFound, type Findings } from './findings';
 import { HouseDesk } from './house/houseDesk';
 import { inverseOf } from './inverse';
 import { withoutErased } from './withoutErased';
@@ -75,6 +75,7 @@ export class OpenBook {
       state: this.state,
       erasures: () => this.erasing.erasures(),
       whole: () => this.whole(),
+      holes: () => holesOf(this.findings),
       takeFromHouse: (revisions: readonly Revision[], nowMs: number) =>
         this.appendRevisions(revisions, { nowMs }, { fromHouse: true }),
       onTrouble,

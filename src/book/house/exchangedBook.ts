@@ -10,6 +10,8 @@ export interface ExchangedBook {
   readonly whole: () => Promise<void>;
   /** Writes what came from the house: it does not wait to be told to it again. */
   readonly takeFromHouse: (revisions: readonly Revision[], nowMs: number) => Promise<void>;
+  /** What storage lost or holds damaged, in one text; '' where all is sound. */
+  readonly holes: () => string;
   /** Something went wrong in the background. */
   readonly onTrouble: (about: string, error: unknown) => void;
 }

@@ -108,11 +108,22 @@ export class HouseDesk {
   private async meetOnce(nowMs: number): Promise<void> {
     const { book, port, devicePort } = this.around;
     const token = await readToken(devicePort);
+    await this.fetchWhatIsLost();
     const met = token ? await this.exchange(token, nowMs) : refuse('nobody' as const);
     this.trouble = met.ok ? null : met.refusal;
     if (!met.ok) return;
     await readUnread(book, port, nowMs);
     await changeHouse(port, () => ({ lastMetMs: nowMs }));
+  }
+
+  /** Where storage lost something since, all is fetched once more: the house may have it. */
+  private async fetchWhatIsLost(): Promise<void> {
+    const { book, port } = this.around;
+    const holes = book.holes();
+    const state = await readHouse(port);
+    if (!state || state.holes === holes) return;
+    const fromTheStart = holes === '' ? {} : { cursor: { after: 0, at: '' } };
+    await changeHouse(port, () => ({ holes, ...fromTheStart }));
   }
 
   private async exchange(

@@ -12,6 +12,8 @@ const houseStateSchema = z.object({
   lastMetMs: z.number().nullable(),
   /** How many pieces the house had lost when everything was last compared for it. */
   lost: z.number().int().min(0).default(0),
+  /** What this book had lost when everything was last fetched for it. */
+  holes: z.string().default(''),
   /** Pieces of this device that the house refused. */
   refused: z.number().int().min(0),
   /** Pieces from the house that hold no sound entries. */
@@ -25,6 +27,7 @@ const BEGIN: HouseState = {
   cursor: { after: 0, at: '' },
   lastMetMs: null,
   lost: 0,
+  holes: '',
   refused: 0,
   damaged: 0,
 };

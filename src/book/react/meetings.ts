@@ -46,9 +46,12 @@ export async function meetNow(): Promise<void> {
   }
 }
 
-/** Meets the house shortly: something was saved. A device that is paired with none asks nothing. */
+/**
+ * Meets the house shortly: something was saved. A device that is paired with none asks nothing, and one
+ * that is not let in only each minute: more would be taken for guessing.
+ */
 export function meetSoon(): void {
-  if (!status?.paired) return;
+  if (!status?.paired || status.trouble === 'revoked' || status.trouble === 'nobody') return;
   clearTimeout(soon);
   soon = setTimeout(() => inBackground('house', meetNow()), SOON_MS);
 }

@@ -1,3 +1,6 @@
+// Looked up once, not at every draw.
+const { imul } = Math;
+
 /** What a random number is drawn for; each has a path of its own. */
 export type NoiseStream = 'white' | 'wander' | 'junction' | 'surprise';
 
@@ -10,9 +13,9 @@ const STREAM: Readonly<Record<NoiseStream, number>> = {
 
 /** A number in [0, 1) that depends on its three arguments alone (the murmur3 finalizer, public domain). */
 function uniformAt(seed: number, at: number, salt: number): number {
-  let mixed = (seed ^ Math.imul(at + 1, 0x9e3779b1) ^ salt) >>> 0;
-  mixed = Math.imul(mixed ^ (mixed >>> 16), 0x85ebca6b);
-  mixed = Math.imul(mixed ^ (mixed >>> 13), 0xc2b2ae35);
+  let mixed = (seed ^ imul(at + 1, 0x9e3779b1) ^ salt) >>> 0;
+  mixed = imul(mixed ^ (mixed >>> 16), 0x85ebca6b);
+  mixed = imul(mixed ^ (mixed >>> 13), 0xc2b2ae35);
   return ((mixed ^ (mixed >>> 16)) >>> 0) / 4294967296;
 }
 

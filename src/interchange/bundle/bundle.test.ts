@@ -10,10 +10,12 @@ import { SCHEMA_FINGERPRINT, understand } from '@/records/migrations';
 import { kept } from '@/records/storage/oneOf';
 import { bundleJsonSchema, schemaFingerprint } from './bundleJsonSchema';
 import {
+  bundleLines,
   checkWhole,
   digestOf,
   mergePreview,
   PIECE_MAX_LENGTH,
+  quickDigestOf,
   readBundle,
   readBundleFile,
   writeBundle,
@@ -56,10 +58,22 @@ const sealed = (text: string) => {
     .replace(/("revisions":\d+,"sha256":")[0-9a-f]{64}/, `$1${digestOf(digests.join(''))}`);
 };
 
-test('the digest is SHA-256 of UTF-8, as another program counts it', () => {
+test('the digest is SHA-256 of UTF-8, as another program counts it, by hand or by the browser', async () => {
   for (const text of ['', 'abc', 'Größe 6,1 – 🌱']) {
-    expect(digestOf(text)).toBe(createHash('sha256').update(text, 'utf8').digest('hex'));
+    const told = createHash('sha256').update(text, 'utf8').digest('hex');
+    expect(digestOf(text)).toBe(told);
+    expect(await quickDigestOf(text)).toBe(told);
+    // Over plain HTTP the browser offers none.
+    const without = jest.replaceProperty(globalThis, 'crypto', {} as Crypto);
+    expect(await quickDigestOf(text)).toBe(told);
+    without.restore();
   }
+});
+
+test('the file that is made bit by bit is the same as the one made at once', async () => {
+  const lines: string[] = [];
+  for await (const line of bundleLines(demo)) lines.push(`${line}\n`);
+  expect(lines.join('')).toBe(writeBundle(demo));
 });
 
 test('writing what was read gives the same bytes, in pieces of at most 256 kB', () => {

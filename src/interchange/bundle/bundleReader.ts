@@ -12,6 +12,9 @@ const HEAD = new RegExp(
 const PIECE = /^,?\{"sha256":"([0-9a-f]{64})","(revisions|setAside)":(\[[^]*\])\}$/;
 const TOTAL = /^\],"total":(\{.*\})\}$/;
 
+/** What of a line its digest is made of; undefined where the line is no piece. */
+export const digestedPart = (line: string): string | undefined => PIECE.exec(line)?.[3];
+
 /** Takes revisions of any version, in the order they come, each through the migrations. */
 export class Gathered {
   readonly revisions: Revision[] = [];
@@ -70,12 +73,13 @@ export class BundleReader {
     this.gathered = new Gathered(countOnly);
   }
 
-  line(text: string): void {
+  /** Takes the next line; `digest` is that of its piece, where the caller has worked it out. */
+  line(text: string, digest?: string): void {
     if (this.refusal || this.notOurLines || text.trim() === '') return;
     if (this.version === 0) this.head(text);
     else if (this.ended) this.refusal = { reason: 'changed' };
     else if (this.version === 1) this.revisionLine(text);
-    else this.pieceLine(text);
+    else this.pieceLine(text, digest);
   }
 
   private head(text: string): void {
@@ -97,7 +101,7 @@ export class BundleReader {
     }
   }
 
-  private pieceLine(text: string): void {
+  private pieceLine(text: string, digest: string | undefined): void {
     const total = TOTAL.exec(text)?.[1];
     if (total !== undefined) return this.total(total);
     const [, sha256, , body] = PIECE.exec(text) ?? [];
@@ -108,7 +112,7 @@ export class BundleReader {
       this.refusal = cut ? { reason: 'cutOff' } : { reason: 'changed', piece };
       return;
     }
-    if (digestOf(body) !== sha256) {
+    if ((digest ?? digestOf(body)) !== sha256) {
       this.refusal = { reason: 'changed', piece };
       return;
     }

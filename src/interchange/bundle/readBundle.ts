@@ -1,7 +1,8 @@
 import { refuse, type Result } from '@/core/result';
 import { REFORMATTED_MAX_BYTES } from './bundleLimits';
-import { BundleReader } from './bundleReader';
+import { BundleReader, digestedPart } from './bundleReader';
 import type { BundleRefusal, ReadBundle } from './bundleRefusal';
+import { quickDigestOf } from './digest';
 import { readReformatted } from './readReformatted';
 
 /** A line longer than this is none of ours, UTF-16 units. */
@@ -37,16 +38,19 @@ export async function readBundleFile(
   let rest = '';
   let bytes = 0;
   let toldBytes = 0;
-  const takeLines = (text: string) => {
+  const takeLines = async (text: string) => {
     const lines = (rest + text).split('\n');
     rest = lines.pop() ?? '';
-    lines.forEach((line) => reader.line(line));
+    for (const line of lines) {
+      const part = digestedPart(line);
+      reader.line(line, part === undefined ? undefined : await quickDigestOf(part));
+    }
     if (rest.length > LINE_MAX_LENGTH) reader.notOurLines = true;
   };
   for (;;) {
     const { done, value } = await stream.read();
     if (done) break;
-    takeLines(decoder.decode(value, { stream: true }));
+    await takeLines(decoder.decode(value, { stream: true }));
     bytes += value.length;
     if (bytes - toldBytes >= TOLD_EVERY_BYTES) {
       toldBytes = bytes;

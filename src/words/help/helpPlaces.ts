@@ -12,6 +12,7 @@ export const HELP_PAGES: Readonly<
       'The Round is today’s walk: pens to check, tanks to read, doses to read again. Start with the large button, and it leads from stop to stop.',
       'At a tank type what the pens show. The screen says whether the tank is in its band, how sure that is, and what to do.',
       'After a dose a timer runs at the top. When it ends, the tank stands on the Round again.',
+      'A label on a tank opens its Read: print labels from Tanks, Pens or Shelf. “Scan a label” reads them inside Zolder; the five letters on it can be typed instead.',
     ],
   },
   tanks: {
@@ -45,6 +46,7 @@ export const HELP_PAGES: Readonly<
       'A mistake is amended or voided with a reason. The old entry stays readable beside the new one.',
       'Save the whole book as one file from Settings, at least once a month. A lost phone then costs nothing.',
       'For use on a phone, without network: Settings → Phones.',
+      'Several phones of one house share a book: Settings → Together. What others did today stands on the Round with who and when.',
     ],
   },
   drawings: { label: 'Drawings', about: [] },
