@@ -15,7 +15,7 @@ module.exports = {
       preset: 'jest-expo/node',
       transform: {
         ...shared.transform,
-        '/src/(core|records|storage|book|demo)/.*\\.test\\.ts$':
+        '/(src/(core|records|storage|book|demo)|server/exchange)/.*\\.test\\.ts$':
           '<rootDir>/scripts/jest/bundledTest.cjs',
       },
       testMatch: ['<rootDir>/{src,server,scripts}/**/*.test.ts'],
