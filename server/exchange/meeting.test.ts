@@ -5,6 +5,7 @@ import { piecesOf } from '@/interchange/exchange';
 import { digestOf } from '@/interchange/bundle';
 import { canonicalJson } from '@/records/canonicalJson';
 import type { Change } from '@/records';
+import { memoryStorage } from '@/records/storage/memory';
 import { makeApp } from '../app';
 import { openHouseFolder } from '../house/houseFolder';
 import { listenOn, portOf } from '../listening';
@@ -75,6 +76,8 @@ test('a book begun before pairing is told whole, an import too; each once', asyn
   await early.book.append([person('EE')], MOMENT);
   const many = Array.from({ length: 450 }, (_, at) => aPerson(`${at}`));
   const anna = await pair('anna', { port: early.port, devicePort: early.devicePort });
+  expect(await meet(anna)).toMatchObject(WHOLE);
+  expect(exchange.now()!.book.length).toBe(1);
   await anna.book.appendRevisions(many, MOMENT);
   expect((await anna.house.status()).waiting).toBe('all');
   expect(await meet(anna)).toMatchObject(WHOLE);
@@ -117,11 +120,31 @@ test('what was erased on one phone comes back from no other, and not to one that
   // Written while the house is away: what waits of it is erased with it.
   await anna.book.append([person('WW')], MOMENT);
   expect(await anna.book.erase(erasure, MOMENT)).toBe(2);
+  const held = await anna.port.inOneGo('read', (within) => within.entries(''));
+  expect(JSON.stringify(held)).not.toContain('WW');
   for (const phone of [anna, ben, anna]) await meet(phone);
   expect([initialsOn(anna), initialsOn(ben)]).toEqual([[], []]);
-  const joins = await pair('joins');
+  // Not even for a moment does it stand in the storage of one that joins.
+  const port = memoryStorage();
+  const written: string[] = [];
+  const watched: typeof port = {
+    ...port,
+    inOneGo: (mode, work) =>
+      port.inOneGo(mode, (within) =>
+        work({
+          ...within,
+          set: (key, value) => {
+            written.push(value);
+            return within.set(key, value);
+          },
+        }),
+      ),
+  };
+  const joins = await pair('joins', { port: watched });
   await meet(joins);
   expect(initialsOn(joins)).toEqual([]);
+  expect(written.some((text) => text.includes('erasure'))).toBe(true);
+  expect(written.some((text) => text.includes('"AA"'))).toBe(false);
   expect(joins.book.state.all('erasure')).toHaveLength(1);
 });
 
@@ -209,6 +232,8 @@ test('what a phone’s storage lost comes back from the house, its own entries t
     MOMENT,
   );
   expect(await meet(anna)).toMatchObject(WHOLE);
+  // Once more: from here on the house has nothing new for her.
+  await meet(anna);
   const packs = (await anna.port.keys()).filter((key) => key.startsWith('p/person/'));
   await anna.port.removeMany(packs.slice(0, 1));
   const { port, devicePort } = anna;
@@ -229,6 +254,64 @@ test('away, off, unknown: each is said, nothing waits less, and the book goes on
   server.closeAllConnections();
   expect(await meet(anna)).toMatchObject({ trouble: 'away', waiting: 1, lastMetMs: NOON_MS });
   expect(initialsOn(anna)).toEqual(['AA']);
+});
+
+test('a house that goes between fetching and telling has been told nothing', async () => {
+  const { pair, exchange } = await aHouse();
+  let gone = true;
+  const ben = await pair('ben', {
+    fetching: (url, options) =>
+      gone && options.method === 'PUT' ? Promise.reject(new Error('gone')) : fetch(url, options),
+  });
+  await ben.book.append([person('BB')], MOMENT);
+  // The first meeting compares everything: a single lost answer and all of it waits on.
+  expect(await meet(ben)).toMatchObject({ trouble: 'away', waiting: 'all', lastMetMs: null });
+  gone = false;
+  expect(await meet(ben)).toMatchObject(WHOLE);
+  gone = true;
+  await ben.book.append([person('CC')], MOMENT);
+  expect(await meet(ben)).toMatchObject({ trouble: 'away', waiting: 1 });
+  gone = false;
+  expect(await meet(ben)).toMatchObject(WHOLE);
+  expect(exchange.now()!.book.length).toBe(2);
+});
+
+test('what is written while the house is being told waits for the next time', async () => {
+  const { pair } = await aHouse();
+  const many = Array.from({ length: 250 }, (_, at) => aPerson(`${at}`));
+  let meanwhile: (() => Promise<void>) | undefined;
+  const anna = await pair('anna', {
+    fetching: async (url, options) => {
+      const answered = await fetch(url, options);
+      if (url.endsWith('/unknown')) {
+        await meanwhile?.();
+        meanwhile = undefined;
+      }
+      return answered;
+    },
+  });
+  await anna.book.append([person('AA')], MOMENT);
+  meanwhile = () => anna.book.appendRevisions(many, MOMENT);
+  expect(await meet(anna)).toMatchObject({ waiting: 'all', trouble: null });
+  expect(await meet(anna)).toMatchObject(WHOLE);
+  const ben = await pair('ben');
+  await meet(ben);
+  expect(initialsOn(ben)).toHaveLength(251);
+});
+
+test('a piece that the house refuses is counted, and nothing else waits for it', async () => {
+  const { pair } = await aHouse();
+  let refuses = false;
+  const anna = await pair('anna', {
+    fetching: async (url, options) =>
+      refuses && options.method === 'PUT'
+        ? new Response('{"why":"refused"}', { status: 422 })
+        : fetch(url, options),
+  });
+  await meet(anna);
+  refuses = true;
+  await anna.book.append([person('AA')], MOMENT);
+  expect(await meet(anna)).toMatchObject({ trouble: null, waiting: 0, refused: 1 });
 });
 
 test('what cannot be kept here is fetched again; the token stands in no file of the book', async () => {

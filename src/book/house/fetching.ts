@@ -3,7 +3,7 @@ import { readPiece, type Piece } from '@/interchange/exchange';
 import type { Revision } from '@/records';
 import type { StoragePort } from '@/records/storage/port';
 import { waitForAll } from '@/records/storage/waiting';
-import { withoutErased } from '../withoutErased';
+import { erasuresIn, withoutErased } from '../withoutErased';
 import type { Came } from './houseCalls';
 import type { ExchangedBook } from './exchangedBook';
 import { changeHouse, UNREAD_PREFIX, type HouseState } from './houseState';
@@ -46,7 +46,9 @@ async function takeIn(book: ExchangedBook, pieces: readonly Piece[], nowMs: numb
   // Nothing can be held against half a book.
   if (pieces.length > 0) await book.whole();
   const found = sorted(book, pieces);
-  const kept = withoutErased(found.revisions, book.erasures());
+  // What is erased is not even written, whether it was erased before or by what came with it.
+  const erasures = [...book.erasures(), ...erasuresIn(found.revisions)];
+  const kept = withoutErased(found.revisions, erasures);
   if (kept.length > 0) await book.takeFromHouse(kept, nowMs);
   return found;
 }
