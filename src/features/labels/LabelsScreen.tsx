@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Labelled } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
+import { PaperChoice } from '@/features/parts/PaperChoice';
+import { onScreenOnly, usePrinted, type Paper } from '@/features/parts/printing';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button, Press } from '@/ui/button';
@@ -12,7 +14,6 @@ import { Say } from '@/ui/text';
 import { color, RADIUS, space, TOUCH } from '@/ui/tokens';
 import { commonSays } from '@/words/common';
 import { labelsSays, labelText } from '@/words/labels/labels';
-import { printSays } from '@/words/print/print';
 import { LabelSheet, type LabelSize } from './LabelSheet';
 
 type What = Labelled['kind'];
@@ -20,23 +21,16 @@ type What = Labelled['kind'];
 const asWhat = (text: string | undefined): What =>
   text === 'pen' || text === 'lot' ? text : 'tank';
 
-/** What only the screen shows. */
-const onScreenOnly = { dataSet: { noprint: 'true' } } as object;
-
 /** Labels for tanks, pens and bottles: chosen here, printed by the browser. */
 export function LabelsScreen() {
   const params = useLocalSearchParams<{ what?: string }>();
   const { data: all } = useAnswer(questions.labels());
   const [what, setWhat] = useState(() => asWhat(params.what));
   const [size, setSize] = useState<LabelSize>('medium');
-  const [paper, setPaper] = useState<'A4' | 'letter'>('A4');
+  const [paper, setPaper] = useState<Paper>('A4');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const back = useBack();
-  useEffect(() => {
-    const names = ['printing', `paper-${paper}`];
-    document.body.classList.add(...names);
-    return () => document.body.classList.remove(...names);
-  }, [paper]);
+  usePrinted(paper);
   if (!all) return <Skeleton label={labelsSays.loading} />;
   const ofKind = all.filter(({ kind }) => kind === what);
   const chosen = ofKind.filter(({ id }) => !left.has(id));
@@ -82,15 +76,7 @@ export function LabelsScreen() {
               { value: 'large', label: labelsSays.large },
             ]}
           />
-          <Choice
-            label={printSays.paper}
-            value={paper}
-            onChoose={setPaper}
-            options={[
-              { value: 'A4', label: 'A4' },
-              { value: 'letter', label: printSays.letter },
-            ]}
-          />
+          <PaperChoice paper={paper} onPaper={setPaper} />
           {ofKind.length > 1 ? <Which labels={ofKind} left={left} onLeft={setLeft} /> : null}
           <Address />
         </Panel>

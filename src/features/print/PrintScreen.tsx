@@ -1,9 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { BookNames } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
 import { RETENTION_YEARS } from '@/core/retention';
+import { PaperChoice } from '@/features/parts/PaperChoice';
+import { onScreenOnly, usePrinted, type Paper } from '@/features/parts/printing';
 import { chunkPart } from '@/shell/chunk';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
@@ -15,7 +17,7 @@ import { writeMoment } from '@/words';
 import { commonSays } from '@/words/common';
 import { printSays } from '@/words/print/print';
 import type { Period, PrintPeriodProps, TypedDays } from './PrintPeriod';
-import { SheetView, type Paper } from './SheetView';
+import { SheetView } from './SheetView';
 import type { Sheet } from './sheet';
 import { useCheckSheet, usePensSheet, useTankSheet } from './usePrintSheet';
 
@@ -149,19 +151,12 @@ function TankDocument({
   return <Document {...of} sheet={holds ? sheet : undefined} />;
 }
 
-/** What only the screen shows. */
-const onScreenOnly = { dataSet: { noprint: 'true' } } as object;
-
 function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
   const back = useBack();
   const { opened, device } = useBook();
   const { settings } = useFormats();
   const [printedMs] = useState(() => Date.now());
-  useEffect(() => {
-    const names = ['printing', `paper-${paper}`];
-    document.body.classList.add(...names);
-    return () => document.body.classList.remove(...names);
-  }, [paper]);
+  usePrinted(paper);
   const foot = [
     ...(opened.book === 'demo' ? [printSays.madeUp] : []),
     printSays.keep(settings.keepYears),
@@ -189,15 +184,7 @@ function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
         </Say>
         <Panel>
           {controls}
-          <Choice
-            label={printSays.paper}
-            value={paper}
-            onChoose={onPaper}
-            options={[
-              { value: 'A4', label: 'A4' },
-              { value: 'letter', label: printSays.letter },
-            ]}
-          />
+          <PaperChoice paper={paper} onPaper={onPaper} />
           <Say size="small" tone="soft">
             {printSays.howTo}
           </Say>

@@ -1,8 +1,7 @@
 import { createElement as h } from 'react';
+import type { Paper } from '@/features/parts/printing';
 import { printSays } from '@/words/print/print';
 import type { Sheet, SheetBlock } from './sheet';
-
-export type Paper = 'A4' | 'letter';
 
 interface Props {
   readonly sheet: Sheet;
