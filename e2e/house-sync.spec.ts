@@ -31,7 +31,7 @@ test('what waits is told by the browser itself when the network is back, with no
   await addTank(page, 'Basil', 'basil');
   await goTo(page, 'Settings');
   await page.getByRole('button', { name: 'Together' }).click();
-  await expect(page.getByText(/\d acts? waiting\.$/)).toBeVisible();
+  await expect(page.getByText(/\d saves? waiting\.$/)).toBeVisible();
   const sync = await page.evaluate(async () => {
     const registration = await navigator.serviceWorker.ready;
     const { sync: manager } = registration as unknown as {

@@ -46,7 +46,7 @@ test('two phones share a book: paired by a code, each sees what the other did; o
   await house.away();
   await addTank(right, 'Pepper', 'basil');
   await openTogether(right);
-  await expect(right.getByText(/\d acts? waiting\.$/)).toBeVisible();
+  await expect(right.getByText(/\d saves? waiting\.$/)).toBeVisible();
   await expect(right.getByText(/The house does not answer now/)).toBeVisible();
   await house.back();
   await press(right, 'Meet the house now');

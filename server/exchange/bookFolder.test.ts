@@ -97,6 +97,34 @@ test('a crash anywhere between writing and answering loses nothing and leaves no
   expect((await BookFolder.open(folder)).length).toBe(3);
 });
 
+test('a full disk is said; nothing half is left, and with room again all is taken', async () => {
+  const folder = ownFolder();
+  let full: 'no' | 'piece' | 'log' = 'no';
+  const noRoom = () => Promise.reject(Object.assign(new Error('full'), { code: 'ENOSPC' }));
+  const disk: Disk = {
+    ...thisDisk,
+    writeWhole: (path, bytes) => (full === 'piece' ? noRoom() : thisDisk.writeWhole(path, bytes)),
+    append: async (path, text) => {
+      if (full !== 'log') return thisDisk.append(path, text);
+      // As much of the line as there was room for.
+      appendFileSync(path, text.slice(0, 9));
+      return noRoom();
+    },
+  };
+  const book = await BookFolder.open(folder, disk);
+  const [a, b, c] = [aPiece('A'), aPiece('B'), aPiece('C')];
+  await book.bring(a, 'one');
+  full = 'piece';
+  expect(await book.bring(b, 'one')).toEqual({ state: 'full' });
+  full = 'log';
+  expect(await book.bring(c, 'one')).toEqual({ state: 'full' });
+  full = 'no';
+  expect(await book.bring(b, 'one')).toEqual({ state: 'kept' });
+  expect(await book.bring(c, 'one')).toEqual({ state: 'kept' });
+  expect((await book.after(START)).pieces).toEqual([a, b, c]);
+  expect((await (await BookFolder.open(folder)).after(START)).pieces).toEqual([a, b, c]);
+});
+
 test('what is not a piece of a book is refused, and nothing of it is kept', async () => {
   const folder = ownFolder();
   const book = await BookFolder.open(folder);

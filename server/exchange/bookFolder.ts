@@ -2,7 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { ANSWER_MAX_BYTES, readPiece, type Cursor, type Piece } from '@/interchange/exchange';
 import { FOUND, lineOf, pieceNameOf, readLog, type Arrival } from './arrivals';
-import { HALF, thisDisk, type Disk } from './disk';
+import { HALF, isFull, thisDisk, type Disk } from './disk';
 
 /** What came to a book after a place in its log. */
 export interface Arrivals {
@@ -36,11 +36,13 @@ export class BookFolder {
     private readonly log: Arrival[],
   ) {
     log.forEach((arrival, at) => this.note(arrival, at));
+    this.logBytes = log.reduce((sum, arrival) => sum + lineOf(arrival).length, 0);
   }
 
   /** Where in the log each piece stands: one that was lost and came again stands at its second place. */
   private readonly known = new Map<string, number>();
   private bytes = 0;
+  private logBytes = 0;
   /** Pieces of the log whose file is gone or damaged. */
   private readonly lost = new Set<string>();
   /** One after the other: an arrival is numbered before the next one is looked at. */
@@ -121,7 +123,15 @@ export class BookFolder {
   }
 
   private async number(arrival: Arrival): Promise<void> {
-    await this.disk.append(join(this.path, 'arrivals.log'), lineOf(arrival));
+    const file = join(this.path, 'arrivals.log');
+    try {
+      await this.disk.append(file, lineOf(arrival));
+    } catch (error) {
+      // Half a line would swallow the next one.
+      await this.disk.cut(file, this.logBytes);
+      throw error;
+    }
+    this.logBytes += lineOf(arrival).length;
     this.note(arrival, this.log.push(arrival) - 1);
   }
 
@@ -143,11 +153,16 @@ export class BookFolder {
       if (known && (await this.soundBody(sha256)) !== undefined) return { state: 'kept' };
       const bytes = Buffer.from(body);
       if (this.bytes + bytes.length > BOOK_MAX_BYTES) return { state: 'full' };
-      this.disk.makeFolder(join(this.path, 'pieces', sha256.slice(0, 2)));
-      await this.disk.writeWhole(this.fileOf(sha256), bytes);
+      try {
+        this.disk.makeFolder(join(this.path, 'pieces', sha256.slice(0, 2)));
+        await this.disk.writeWhole(this.fileOf(sha256), bytes);
+        // A piece that the folder had lost gets another number: those who were past the first lack it.
+        await this.number({ sha256, bytes: bytes.length, from });
+      } catch (error) {
+        if (isFull(error)) return { state: 'full' };
+        throw error;
+      }
       this.lost.delete(sha256);
-      // A piece that the folder had lost gets another number: those who were past the first lack it.
-      await this.number({ sha256, bytes: bytes.length, from });
       const index = await this.revIds;
       if (index) revIds.forEach((id) => index.add(id));
       return { state: 'kept' };

@@ -27,6 +27,16 @@ const digestOf = (token: string) => createHash('sha256').update(token).digest('h
 export type Known =
   { readonly state: 'known'; readonly id: string } | { state: 'revoked' | 'nobody' };
 
+function read(held: string): readonly Kept[] {
+  try {
+    return z.array(keptSchema).parse(JSON.parse(held));
+  } catch {
+    throw new Error(
+      `${FILE} of the exchange cannot be read. Remove it: every phone is then paired anew.`,
+    );
+  }
+}
+
 /** The devices of a house. Tokens are given out once and kept only as their digest. */
 export class Devices {
   private readonly byDigest = new Map<string, Kept>();
@@ -35,8 +45,7 @@ export class Devices {
   /** Throws where the list is damaged: it then lets nobody in. */
   constructor(private readonly files: SmallFiles) {
     const held = files.read(FILE);
-    const list = held === undefined ? [] : z.array(keptSchema).parse(JSON.parse(held));
-    for (const kept of list) this.byDigest.set(kept.digest, kept);
+    for (const kept of held === undefined ? [] : read(held)) this.byDigest.set(kept.digest, kept);
   }
 
   private write(): void {

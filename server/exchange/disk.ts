@@ -21,6 +21,10 @@ export interface Disk {
 /** Ends the name of a file that was not written whole. */
 export const HALF = '.half';
 
+/** Whether a disk has no room left. */
+export const isFull = (error: unknown): boolean =>
+  ['ENOSPC', 'EDQUOT'].includes((error as { code?: string }).code ?? '');
+
 const isMissing = (error: unknown) => (error as { code?: string }).code === 'ENOENT';
 
 async function synced(path: string, flags: number | string, work: Work): Promise<void> {
@@ -53,7 +57,13 @@ export const thisDisk: Disk = {
   async writeWhole(path, bytes) {
     halves += 1;
     const half = join(dirname(path), `${process.pid}-${halves}${HALF}`);
-    await synced(half, 'wx', (file) => file.writeFile(bytes));
+    try {
+      await synced(half, 'wx', (file) => file.writeFile(bytes));
+    } catch (error) {
+      // What a full disk left half-done takes no room.
+      await unlink(half).catch(() => undefined);
+      throw error;
+    }
     await rename(half, path);
     await syncFolder(dirname(path));
   },

@@ -58,17 +58,20 @@ export function meetSoon(): void {
 
 const isSeen = () => document.visibilityState === 'visible';
 
-/** From now on the house is met at the start, when the network or the page comes back, and each minute. */
+/**
+ * From now on the house is met at the start, when the network or the page comes back, and each minute; whether
+ * this device is paired is looked at each time, since another tab may have paired it.
+ */
 export function startMeetings(of: BookClient): void {
   if (client) return;
   client = of;
   setTimeout(() => inBackground('house', meetNow()), FIRST_AFTER_MS);
   window.addEventListener('online', () => inBackground('house', meetNow()));
   document.addEventListener('visibilitychange', () => {
-    if (isSeen() && status?.paired) inBackground('house', meetNow());
+    if (isSeen()) inBackground('house', meetNow());
   });
   const everyMinute = () => {
-    if (isSeen() && status?.paired) inBackground('house', meetNow());
+    if (isSeen()) inBackground('house', meetNow());
     setTimeout(everyMinute, MINUTE_MS + Math.random() * SPREAD_MS);
   };
   setTimeout(everyMinute, MINUTE_MS);

@@ -31,8 +31,10 @@ export function Devices() {
             key={device.id}
             device={device}
             onTakeOff={async () => {
-              await client.revokeDevice(device.id);
+              const taken = await client.revokeDevice(device.id);
+              if (!taken.ok) return HOUSE_TROUBLE[taken.refusal];
               await refetch();
+              return undefined;
             }}
           />
         ))
@@ -45,7 +47,7 @@ export function Devices() {
 
 interface DeviceProps {
   readonly device: HouseDevice;
-  readonly onTakeOff: () => Promise<unknown>;
+  readonly onTakeOff: () => Promise<string | undefined>;
 }
 
 function Device({ device, onTakeOff }: DeviceProps) {

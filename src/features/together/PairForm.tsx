@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { meetNow, useBook } from '@/book/react';
+import { noteTrouble } from '@/trouble';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Say } from '@/ui/text';
@@ -41,6 +42,9 @@ export function PairForm() {
       const paired = await client.pairHouse(digits, called);
       if (paired.ok) await meetNow();
       else setMessages({ code: HOUSE_TROUBLE[paired.refusal] });
+    } catch (error) {
+      noteTrouble('pairing', error);
+      setMessages({ code: togetherSays.notKept });
     } finally {
       asking.current = false;
       setIsAsking(false);

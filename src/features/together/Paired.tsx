@@ -25,6 +25,7 @@ export function Paired({ status }: { readonly status: HouseStatus }) {
   const leave = async () => {
     await client.leaveHouse();
     await meetNow();
+    return undefined;
   };
   return (
     <View style={styles.all}>

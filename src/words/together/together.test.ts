@@ -16,9 +16,9 @@ const met = (more: Partial<HouseStatus> = {}): HouseStatus => ({
 
 test('how a device stands with its house is one sentence', () => {
   expect(metLine(met(), NOW_MS)).toBe('Met the house 4 min ago; nothing waiting.');
-  expect(metLine(met({ waiting: 1 }), NOW_MS)).toBe('Met the house 4 min ago; 1 act waiting.');
+  expect(metLine(met({ waiting: 1 }), NOW_MS)).toBe('Met the house 4 min ago; 1 save waiting.');
   expect(metLine(met({ waiting: 3, lastMetMs: null }), NOW_MS)).toBe(
-    'Not met yet; 3 acts waiting.',
+    'Not met yet; 3 saves waiting.',
   );
   expect(metLine(met({ waiting: 'all' }), NOW_MS)).toContain('still to be compared');
 });
@@ -29,18 +29,18 @@ test('what lasts is said on every screen; what passes by itself is not', () => {
   expect(houseAlarm(met({ trouble: 'revoked' }), NOW_MS)).toBe(HOUSE_TROUBLE.revoked);
   expect(houseAlarm(met({ trouble: 'full' }), NOW_MS)).toBe(HOUSE_TROUBLE.full);
   const long = { trouble: 'away', waiting: 5, lastMetMs: NOW_MS - 25 * HOUR_MS } as const;
-  expect(houseAlarm(met(long), NOW_MS)).toBe('Met the house yesterday; 5 acts waiting.');
+  expect(houseAlarm(met(long), NOW_MS)).toBe('Met the house yesterday; 5 saves waiting.');
   expect(houseAlarm(met({ ...long, waiting: 0 }), NOW_MS)).toBeUndefined();
   expect(houseAlarm({ ...met({ trouble: 'revoked' }), paired: false }, NOW_MS)).toBeUndefined();
 });
 
-test('pieces that could not be taken are counted, one by one', () => {
+test('what could not be taken is said, each by itself', () => {
   expect(houseNotes(met())).toEqual([]);
   expect(houseNotes(met({ unread: 1 }))).toEqual([
-    '1 piece from a newer Zolder waits until this one is updated.',
+    'Some entries from a newer Zolder wait until this one is updated.',
   ]);
   expect(houseNotes(met({ refused: 2, damaged: 1 }))).toEqual([
-    '2 pieces of this book were refused by the house.',
-    '1 piece from the house could not be understood.',
+    'Some entries of this book were refused by the house.',
+    'Some entries from the house could not be understood.',
   ]);
 });

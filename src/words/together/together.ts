@@ -19,6 +19,7 @@ export const togetherSays = {
   codeWrong: 'The code has six digits.',
   pair: 'Pair this device',
   pairing: 'Asking the computer',
+  notKept: 'Not done: this device could not keep it. Is its storage full?',
   union: 'The book on this device stays. What others have written comes to it.',
   meetNow: 'Meet the house now',
   devices: 'Devices of the house',
@@ -54,7 +55,7 @@ export const HOUSE_TROUBLE: Readonly<Record<HouseTrouble, string>> = {
 /** What waits: "nothing waiting", "3 acts waiting". */
 function waitingLine({ waiting }: HouseStatus): string {
   if (waiting === 'all') return 'the whole book is still to be compared';
-  return waiting === 0 ? 'nothing waiting' : `${counted(waiting, 'act')} waiting`;
+  return waiting === 0 ? 'nothing waiting' : `${counted(waiting, 'save')} waiting`;
 }
 
 /** "Met the house 4 min ago; nothing waiting." */
@@ -82,12 +83,8 @@ export function houseAlarm(status: HouseStatus, nowMs: number): string | undefin
 /** What else is to be known; nothing where all is well. */
 export function houseNotes({ unread, refused, damaged }: HouseStatus): readonly string[] {
   return [
-    unread > 0
-      ? `${counted(unread, 'piece')} from a newer Zolder ${unread === 1 ? 'waits' : 'wait'} until this one is updated.`
-      : '',
-    refused > 0
-      ? `${counted(refused, 'piece')} of this book ${refused === 1 ? 'was' : 'were'} refused by the house.`
-      : '',
-    damaged > 0 ? `${counted(damaged, 'piece')} from the house could not be understood.` : '',
+    unread > 0 ? 'Some entries from a newer Zolder wait until this one is updated.' : '',
+    refused > 0 ? 'Some entries of this book were refused by the house.' : '',
+    damaged > 0 ? 'Some entries from the house could not be understood.' : '',
   ].filter(Boolean);
 }
