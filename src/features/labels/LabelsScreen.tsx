@@ -4,15 +4,14 @@ import { StyleSheet, View } from 'react-native';
 import type { Labelled } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
 import { PaperChoice } from '@/features/parts/PaperChoice';
-import { onScreenOnly, usePrinted, type Paper } from '@/features/parts/printing';
+import { PrintedScreen } from '@/features/parts/PrintedScreen';
+import type { Paper } from '@/features/parts/printing';
 import { useFormats } from '@/shell/formats';
-import { useBack } from '@/shell/navigation/useBack';
 import { Button, Press } from '@/ui/button';
 import { Choice } from '@/ui/form';
-import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Panel, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, RADIUS, space, TOUCH } from '@/ui/tokens';
-import { commonSays } from '@/words/common';
 import { labelsSays, labelText } from '@/words/labels/labels';
 import { LabelSheet, type LabelSize } from './LabelSheet';
 
@@ -29,64 +28,51 @@ export function LabelsScreen() {
   const [size, setSize] = useState<LabelSize>('medium');
   const [paper, setPaper] = useState<Paper>('A4');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const back = useBack();
-  usePrinted(paper);
   if (!all) return <Skeleton label={labelsSays.loading} />;
   const ofKind = all.filter(({ kind }) => kind === what);
   const chosen = ofKind.filter(({ id }) => !left.has(id));
   return (
-    <Screen
-      actions={
+    <PrintedScreen
+      title={labelsSays.title}
+      paper={paper}
+      ready={chosen.length > 0}
+      controls={
         <>
-          <Button wet label={commonSays.back} onPress={back} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={labelsSays.print}
-            disabled={chosen.length === 0}
-            onPress={() => window.print()}
-          />
+          <Say tone="soft">{labelsSays.lead}</Say>
+          <Panel>
+            <Choice
+              label={labelsSays.what}
+              value={what}
+              onChoose={setWhat}
+              options={[
+                { value: 'tank', label: labelsSays.tanks },
+                { value: 'pen', label: labelsSays.pens },
+                { value: 'lot', label: labelsSays.lots },
+              ]}
+            />
+            <Choice
+              label={labelsSays.size}
+              value={size}
+              onChoose={setSize}
+              options={[
+                { value: 'small', label: labelsSays.small },
+                { value: 'medium', label: labelsSays.medium },
+                { value: 'large', label: labelsSays.large },
+              ]}
+            />
+            <PaperChoice paper={paper} onPaper={setPaper} />
+            {ofKind.length > 1 ? <Which labels={ofKind} left={left} onLeft={setLeft} /> : null}
+            <Address />
+          </Panel>
+          {ofKind.length === 0 ? <Say>{labelsSays.nothing}</Say> : null}
+          {ofKind.length > 0 && chosen.length === 0 ? (
+            <Say tone="attention">{labelsSays.noneChosen}</Say>
+          ) : null}
         </>
       }
     >
-      <View {...onScreenOnly} style={styles.all}>
-        <Say size="huge" face="slab" heading={1}>
-          {labelsSays.title}
-        </Say>
-        <Say tone="soft">{labelsSays.lead}</Say>
-        <Panel>
-          <Choice
-            label={labelsSays.what}
-            value={what}
-            onChoose={setWhat}
-            options={[
-              { value: 'tank', label: labelsSays.tanks },
-              { value: 'pen', label: labelsSays.pens },
-              { value: 'lot', label: labelsSays.lots },
-            ]}
-          />
-          <Choice
-            label={labelsSays.size}
-            value={size}
-            onChoose={setSize}
-            options={[
-              { value: 'small', label: labelsSays.small },
-              { value: 'medium', label: labelsSays.medium },
-              { value: 'large', label: labelsSays.large },
-            ]}
-          />
-          <PaperChoice paper={paper} onPaper={setPaper} />
-          {ofKind.length > 1 ? <Which labels={ofKind} left={left} onLeft={setLeft} /> : null}
-          <Address />
-        </Panel>
-        {ofKind.length === 0 ? <Say>{labelsSays.nothing}</Say> : null}
-        {ofKind.length > 0 && chosen.length === 0 ? (
-          <Say tone="attention">{labelsSays.noneChosen}</Say>
-        ) : null}
-      </View>
       {chosen.length > 0 ? <LabelSheet labels={chosen} size={size} /> : null}
-    </Screen>
+    </PrintedScreen>
   );
 }
 
@@ -156,7 +142,6 @@ function Address() {
 }
 
 const styles = StyleSheet.create({
-  all: { gap: space.s4 },
   which: { gap: space.s1 },
   tiles: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s2 },
   tile: {

@@ -1,20 +1,17 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { BookNames } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
 import { RETENTION_YEARS } from '@/core/retention';
 import { PaperChoice } from '@/features/parts/PaperChoice';
-import { onScreenOnly, usePrinted, type Paper } from '@/features/parts/printing';
+import { PrintedScreen } from '@/features/parts/PrintedScreen';
+import type { Paper } from '@/features/parts/printing';
 import { chunkPart } from '@/shell/chunk';
 import { useFormats } from '@/shell/formats';
-import { useBack } from '@/shell/navigation/useBack';
-import { Button } from '@/ui/button';
 import { Choice, SelectField } from '@/ui/form';
-import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { Panel, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { writeMoment } from '@/words';
-import { commonSays } from '@/words/common';
 import { printSays } from '@/words/print/print';
 import type { Period, PrintPeriodProps, TypedDays } from './PrintPeriod';
 import { SheetView } from './SheetView';
@@ -152,36 +149,20 @@ function TankDocument({
 }
 
 function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
-  const back = useBack();
   const { opened, device } = useBook();
   const { settings } = useFormats();
   const [printedMs] = useState(() => Date.now());
-  usePrinted(paper);
   const foot = [
     ...(opened.book === 'demo' ? [printSays.madeUp] : []),
     printSays.keep(settings.keepYears),
     printSays.printed(writeMoment(printedMs), device.initials),
   ];
   return (
-    <Screen
-      actions={
-        <>
-          <Button wet label={commonSays.back} onPress={back} />
-          <Button
-            kind="main"
-            wet
-            grow
-            label={printSays.print}
-            disabled={!sheet}
-            onPress={() => window.print()}
-          />
-        </>
-      }
-    >
-      <View {...onScreenOnly}>
-        <Say size="huge" face="slab" heading={1}>
-          {printSays.title}
-        </Say>
+    <PrintedScreen
+      title={printSays.title}
+      paper={paper}
+      ready={Boolean(sheet)}
+      controls={
         <Panel>
           {controls}
           <PaperChoice paper={paper} onPaper={onPaper} />
@@ -189,9 +170,10 @@ function Document({ paper, onPaper, controls, sheet }: DocumentProps) {
             {printSays.howTo}
           </Say>
         </Panel>
-      </View>
+      }
+    >
       {sheet ? <SheetView sheet={sheet} paper={paper} foot={foot} /> : null}
       {sheet === null ? <Say>{printSays.notThere}</Say> : null}
-    </Screen>
+    </PrintedScreen>
   );
 }

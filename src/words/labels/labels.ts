@@ -24,7 +24,6 @@ export const labelsSays = {
   onlyHere:
     'This address is this computer alone. Print labels at the address that the phones use, or they open nothing there.',
   madeUp: 'These are of the made-up demo glasshouse.',
-  print: 'Print, or save as PDF',
   scanTitle: 'Scan a label',
   scanLead: 'Hold the label before the camera.',
   looking: 'Looking for a code',
