@@ -182,9 +182,24 @@ test('what cannot be kept here is fetched again; the token stands in no file of 
   const { token } = JSON.parse(String(held)) as { token: string };
   expect(token.length).toBeGreaterThan(30);
   expect(await (await again.book.files.make()).text()).not.toContain(token);
-  await again.house.leave();
+  expect(await again.house.leave()).toEqual({ ok: true, value: null });
   expect(await again.house.status()).toMatchObject({ paired: false });
   expect(await devicePort.getMany(['house-token'])).toEqual([null]);
   const listed = await anna.house.devices();
   expect(listed.ok && listed.value.map(({ name }) => name)).toEqual(['anna']);
+});
+
+test('leaving while the house is away: this device lets go, and is told that the list still holds it', async () => {
+  const { base, pair } = await aHouse();
+  let at = base;
+  const ben = await pair('ben', { base: () => at() });
+  const anna = await pair('anna');
+  at = () => 'http://127.0.0.1:9/exchange';
+  expect(await ben.house.leave()).toEqual({ ok: false, refusal: 'away' });
+  expect(await ben.house.status()).toMatchObject({ paired: false });
+  expect(await ben.devicePort.getMany(['house-token'])).toEqual([null]);
+  const listed = await anna.house.devices();
+  const ids = listed.ok ? listed.value.map(({ name, id }) => [name, id] as const) : [];
+  expect(ids.map(([name]) => name)).toEqual(['ben', 'anna']);
+  expect(await anna.house.revoke(ids[0]![1])).toEqual({ ok: true, value: null });
 });

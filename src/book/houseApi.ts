@@ -11,8 +11,8 @@ export interface HouseApi {
   meetHouse(nowMs: number): Promise<HouseStatus>;
   /** Pairs this device by the six digits that the computer shows. */
   pairHouse(code: string, name: string): Promise<Result<null, HouseTrouble>>;
-  /** Exchanges no longer; the book stays. */
-  leaveHouse(): Promise<void>;
+  /** Exchanges no longer; the book stays. A refusal tells why the house could not be told. */
+  leaveHouse(): Promise<Result<null, HouseTrouble>>;
   /** The devices of the house. */
   houseDevices(): Promise<Result<readonly HouseDevice[], HouseTrouble>>;
   /** Takes a device off the house's list. */

@@ -9,7 +9,7 @@ export function answerHouse(desk: () => HouseDesk | undefined): HouseApi {
     houseStatus: async () => (await desk()?.status()) ?? NO_HOUSE,
     meetHouse: async (nowMs) => (await desk()?.meet(nowMs)) ?? NO_HOUSE,
     pairHouse: async (code, name) => (await desk()?.pair(code, name)) ?? refuse('off'),
-    leaveHouse: async () => desk()?.leave(),
+    leaveHouse: async () => (await desk()?.leave()) ?? refuse('off'),
     houseDevices: async () => (await desk()?.devices()) ?? refuse('off'),
     revokeDevice: async (id) => (await desk()?.revoke(id)) ?? refuse('off'),
   };

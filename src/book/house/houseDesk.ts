@@ -54,15 +54,18 @@ export class HouseDesk {
     return answer(null);
   }
 
-  /** Exchanges no longer: the house forgets this device, and the book stays as it is. */
-  async leave(): Promise<void> {
+  /**
+   * Exchanges no longer: the house forgets this device, and the book stays as it is. Answers why the house
+   * was not told, where it was not: its list then still holds this device.
+   */
+  async leave(): Promise<Result<null, HouseTrouble>> {
     const { calls, devicePort, port } = this.around;
     const token = await readToken(devicePort);
-    // Where the house is away the device stays on its list; from there it can be taken off.
-    if (token) await calls.revoke(token.token, token.id);
+    const told = token ? await calls.revoke(token.token, token.id) : refuse('nobody' as const);
     await leaveHouse(port);
     await forgetToken(devicePort);
     this.trouble = null;
+    return told;
   }
 
   async devices(): Promise<Result<readonly HouseDevice[], HouseTrouble>> {

@@ -17,8 +17,12 @@ let status: HouseStatus | undefined;
 let soon: ReturnType<typeof setTimeout> | undefined;
 const listeners = new Set<() => void>();
 
+/** How often something was told: an answer that another one overtook is dropped. */
+let tellings = 0;
+
 function tell(next: HouseStatus): void {
   status = next;
+  tellings += 1;
   listeners.forEach((listener) => listener());
 }
 
@@ -54,6 +58,14 @@ export function meetSoon(): void {
   if (!status?.paired || status.trouble === 'revoked' || status.trouble === 'nobody') return;
   clearTimeout(soon);
   soon = setTimeout(() => inBackground('house', meetNow()), SOON_MS);
+  inBackground('house', tellWaiting());
+}
+
+/** Tells at once that what was just saved waits; "nothing waiting" would be untrue until the meeting. */
+async function tellWaiting(): Promise<void> {
+  const before = tellings;
+  const now = await client?.houseStatus();
+  if (now && before === tellings && status) tell({ ...status, waiting: now.waiting });
 }
 
 const isSeen = () => document.visibilityState === 'visible';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { HouseStatus } from '@/book/client';
+import type { HouseStatus, HouseTrouble } from '@/book/client';
 import { meetNow, useBook, useNowMs } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Panel } from '@/ui/layout';
@@ -11,8 +11,17 @@ import { AskTwice } from './AskTwice';
 import { Devices } from './Devices';
 import { PairForm } from './PairForm';
 
+interface Props {
+  readonly status: HouseStatus;
+  /** This device has left; whether its house was told. */
+  readonly onLeft: (told: boolean) => void;
+}
+
+/** Why a house that was left need not be told: it has taken this device off its list itself. */
+const KNOWS: readonly HouseTrouble[] = ['revoked', 'nobody'];
+
 /** How a paired device stands with its house, the other devices, and the way out. */
-export function Paired({ status }: { readonly status: HouseStatus }) {
+export function Paired({ status, onLeft }: Props) {
   const { client } = useBook();
   const nowMs = useNowMs(10_000);
   const [isMeeting, setIsMeeting] = useState(false);
@@ -23,7 +32,8 @@ export function Paired({ status }: { readonly status: HouseStatus }) {
     setIsMeeting(false);
   };
   const leave = async () => {
-    await client.leaveHouse();
+    const told = await client.leaveHouse();
+    onLeft(told.ok || KNOWS.includes(told.refusal));
     await meetNow();
     return undefined;
   };

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { View } from 'react-native';
 import { useBook, useHouseStatus } from '@/book/react';
 import { useHouse } from '@/shell/device/house';
 import { Screen, Skeleton } from '@/ui/layout';
@@ -10,6 +12,7 @@ import { Paired } from './Paired';
 export function TogetherScreen() {
   const { opened } = useBook();
   const status = useHouseStatus();
+  const [leftUnheard, setLeftUnheard] = useState(false);
   return (
     <Screen>
       <Say size="huge" face="slab" heading={1}>
@@ -21,9 +24,14 @@ export function TogetherScreen() {
       ) : !status ? (
         <Skeleton label={togetherSays.looking} />
       ) : status.paired ? (
-        <Paired status={status} />
+        <Paired status={status} onLeft={(told) => setLeftUnheard(!told)} />
       ) : (
-        <Unpaired />
+        <>
+          <View role="status">
+            {leftUnheard ? <Say tone="attention">{togetherSays.leftUnheard}</Say> : null}
+          </View>
+          <Unpaired />
+        </>
       )}
     </Screen>
   );

@@ -33,6 +33,8 @@ export const togetherSays = {
   keep: 'Keep it',
   leave: 'Leave the house',
   leaveReally: 'This device keeps its book and swaps no more entries.',
+  leftUnheard:
+    'This device has left. The house could not be told: take this device off its list from another one.',
   stay: 'Stay',
   whose: 'Who holds this device is chosen in Settings; it stands beside all that is written.',
 } as const;
