@@ -55,7 +55,7 @@ export function useNewVersion(): NewVersion {
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const { serviceWorker } = navigator;
-    const wasControlled = serviceWorker.controller !== null;
+    let wasControlled = serviceWorker.controller !== null;
     let stop: () => void = () => undefined;
     let gone = false;
     serviceWorker.register(SERVICE_WORKER).then(
@@ -69,8 +69,10 @@ export function useNewVersion(): NewVersion {
       },
     );
     const changed = () => {
-      // The first install takes over a page that had none: nothing to load anew.
-      if (!wasControlled || reloading.current) return;
+      // The first install takes over a page that had none: nothing to load anew. The next one does.
+      const isFirst = !wasControlled;
+      wasControlled = true;
+      if (isFirst || reloading.current) return;
       reloading.current = true;
       window.location.reload();
     };
