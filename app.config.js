@@ -10,5 +10,5 @@ module.exports = {
   // The path on a host, as a word that the build replaces: one export serves every path.
   experiments: process.env.ZOLDER_BASE ? { baseUrl: process.env.ZOLDER_BASE } : {},
   web: { output: 'single', bundler: 'metro' },
-  plugins: [['expo-router', { root, asyncRoutes: { web: 'production', default: false } }]],
+  plugins: [['expo-router', { root, asyncRoutes: false }]],
 };

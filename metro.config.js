@@ -8,13 +8,16 @@ const resolveDefault = config.resolver.resolveRequest;
 const asItComes = (process.env.ZOLDER_APP_ROOT ?? 'app') !== 'app';
 
 // What the router and the platform ship beside what this app uses: stacks, tabs and headers of their own,
-// previews, lists, animations, pictures. The app has one slot, and components of its own.
+// previews, lists, animations, pictures; questions asked in other ways, drawings read from text. The app
+// has one slot, and components of its own.
 const NOT_SHIPPED = [
   /expo-router\/build\/(layouts\/(Stack\.|Tabs|TopTabs|experimental-stack|stack-utils)|native-tabs|link\/preview\/(?!LinkPreviewContext|PreviewRouteContext)|views\/(useS|S)itemap)/,
   /expo-router\/build\/(react-navigation\/(bottom-tabs|elements|native-stack)|fork\/native-stack)\//,
   /react-native-screens\//,
   /react-native-web\/dist\/(cjs\/)?exports\/(Animated|Button|CheckBox|FlatList|Image|ImageBackground|Modal|Picker|ProgressBar|RefreshControl|SectionList|Switch|Touchable\w+|VirtualizedList)\//,
   /react-native-web\/dist\/(cjs\/)?vendor\/react-native\/(Animated|FlatList|SectionList|Virtualized\w*|PanResponder|TurboModule)\//,
+  /@tanstack\/(query-core|react-query)\/build\/\w+\/(hydration|queriesObserver|infiniteQueryObserver|streamedQuery|HydrationBoundary|useQueries|use\w*Infinite\w*|useSuspense\w*|useMutationState|usePrefetch\w*)\./,
+  /react-native-svg\/lib\/\w+\/(xml|deprecated|css\/|utils\/fetchData)/,
 ];
 
 // zod ships every language; only English is used, and the rest would add 40 kB to each bundle.

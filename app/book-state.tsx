@@ -1,1 +1,3 @@
-export { BookStateScreen as default } from '@/features/bookstate/BookStateScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('help', 'BookStateScreen');

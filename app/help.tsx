@@ -1,1 +1,3 @@
-export { HelpScreen as default } from '@/features/help/HelpScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('help', 'HelpScreen');

@@ -1,1 +1,3 @@
-export { ReadIndex as default } from '@/features/read/ReadIndex';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('read', 'ReadIndex');

@@ -87,12 +87,12 @@ test('a version let in in one tab is let in by all of them, and the old files st
   const front = await frontOf(server.url, (path, body) => {
     if (published && path === '/sw.js') {
       // The new version has another script where the old one had this: the old one is trimmed.
-      gone = /[^"]*\/alpha-[0-9a-f]{32}\.js/.exec(body.toString())?.[0] ?? '';
+      gone = /[^"]*\/practice-[0-9a-f]{32}\.js/.exec(body.toString())?.[0] ?? '';
       const named = body.toString().replaceAll(gone, gone.replace(/-[0-9a-f]{4}/, '-0000'));
       return { body: `${named}\n// new` };
     }
     if (gone && path.endsWith(gone)) return { status: 404, body: 'gone' };
-    if (path.includes('/alpha-0000')) return { status: 200, body: '0' };
+    if (path.includes('/practice-0000')) return { status: 200, body: '0' };
     return undefined;
   });
   try {
@@ -105,7 +105,8 @@ test('a version let in in one tab is let in by all of them, and the old files st
     const right = await context.newPage();
     await right.goto(`${front.url}/tanks/new`);
     await right.getByLabel('Name').fill('Mint');
-    await right.evaluate(() => Object.assign(window, { sameTab: true }));
+    for (const tab of [left, right])
+      await tab.evaluate(() => Object.assign(window, { sameTab: true }));
     published = true;
     await left.evaluate(async () => {
       await (await navigator.serviceWorker.getRegistration())?.update();
@@ -113,10 +114,11 @@ test('a version let in in one tab is let in by all of them, and the old files st
     await expect(left.getByText('A new version is here.', { exact: false })).toBeVisible();
     await expect(right.getByText('A new version is here.', { exact: false })).toBeVisible();
     await press(left, 'Use it now');
-    // The other tab loads itself anew; what was typed in it is still there.
-    await expect
-      .poll(() => right.evaluate(() => 'sameTab' in window).catch(() => true), { timeout: 15_000 })
-      .toBe(false);
+    // Both load themselves anew, the one that was open since the first install too; what was typed is there.
+    for (const tab of [left, right])
+      await expect
+        .poll(() => tab.evaluate(() => 'sameTab' in window).catch(() => true), { timeout: 15_000 })
+        .toBe(false);
     await expect(right.getByLabel('Name')).toHaveValue('Mint');
     expect(gone).not.toBe('');
     // A tab that missed it all would still be answered its own script.
@@ -135,7 +137,9 @@ test('a screen that cannot be loaded says so, leaves the others alone, and comes
   const server = await serve({ own: true });
   let away = true;
   const front = await frontOf(server.url, (path) =>
-    away && (/book-file-/.test(path) || path === '/sw.js') ? { status: 503, body: '' } : undefined,
+    away && (/\/book-[0-9a-f]{32}\.js/.test(path) || path === '/sw.js')
+      ? { status: 503, body: '' }
+      : undefined,
   );
   try {
     await page.addInitScript(() => {

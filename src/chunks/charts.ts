@@ -3,5 +3,6 @@ export { ControlChart } from '@/features/pens/ControlChart';
 export { DoseCurve } from '@/features/dose/DoseCurve';
 export { DriftPanel } from '@/features/pens/DriftPanel';
 export { LookBackChart } from '@/features/pens/LookBackChart';
+export { LookBackScreen } from '@/features/pens/LookBackScreen';
 export { AcrossTanks } from '@/features/tanks/AcrossTanks';
 export { TankHistory } from '@/features/tanks/TankHistory';

@@ -8,3 +8,7 @@ provideChunk('book', () => import('./book'));
 provideChunk('dosing', () => import('./dosing'));
 provideChunk('drag', () => import('./drag'));
 provideChunk('practice', () => import('./practice'));
+provideChunk('bench', () => import('./bench'));
+provideChunk('read', () => import('./read'));
+provideChunk('help', () => import('./help'));
+provideChunk('keyed', () => import('./keyed'));

@@ -1,1 +1,3 @@
-export { BenchScreen as default } from '@/features/bench/BenchScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('bench', 'BenchScreen');

@@ -1,1 +1,3 @@
-export { LookBackScreen as default } from '@/features/pens/LookBackScreen';
+import { chunkPart } from '@/shell/chunk';
+
+export default chunkPart('charts', 'LookBackScreen');

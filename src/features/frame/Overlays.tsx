@@ -1,11 +1,16 @@
 import { useRouter } from 'expo-router';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
+import { chunkPart } from '@/shell/chunk';
 import { useBack } from '@/shell/navigation/useBack';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { paths } from '@/shell/navigation/paths';
 
-const Find = lazy(async () => ({ default: (await import('./overlaySheets')).Find }));
-const KeyList = lazy(async () => ({ default: (await import('./overlaySheets')).KeyList }));
+interface Closed {
+  readonly onClose: () => void;
+}
+
+const Find = chunkPart<Closed>('keyed', 'Find');
+const KeyList = chunkPart<Closed>('keyed', 'KeyList');
 
 /** What the keyboard opens over any screen: the list of keys, finding, a reading, going back. */
 export function Overlays() {
@@ -17,9 +22,5 @@ export function Overlays() {
   useKeyAct('read', () => router.navigate(paths.read()));
   useKeyAct('back', useBack());
   if (!open) return null;
-  return (
-    <Suspense fallback={null}>
-      {open === 'find' ? <Find onClose={close} /> : <KeyList onClose={close} />}
-    </Suspense>
-  );
+  return open === 'find' ? <Find onClose={close} /> : <KeyList onClose={close} />;
 }

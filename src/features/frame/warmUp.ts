@@ -11,7 +11,7 @@ const STEPS: readonly (() => unknown)[] = [
   // that was prefetched is shown as it was asked for then.
   () => router.prefetch(paths.help),
   () => fromChunk('charts', 'TankHistory'),
-  () => ctx('./read.tsx'),
+  () => fromChunk('read', 'ReadIndex'),
   () => fromChunk('dosing', 'DoseScreen'),
 ];
 

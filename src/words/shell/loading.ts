@@ -7,5 +7,8 @@ export const loadingSays = {
   dose: 'Loading the dose',
   book: 'Loading the Book',
   list: 'Loading the list',
+  bench: 'Loading the Bench',
+  reading: 'Loading Read',
+  help: 'Loading Help',
   practice: 'Loading the practice',
 } as const;

@@ -1,0 +1,3 @@
+/** Sheets that only a key opens. */
+export { Find } from '@/features/frame/Find';
+export { KeyList } from '@/shell/keys/KeyList';
