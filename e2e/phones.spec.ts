@@ -3,6 +3,7 @@ import { expect } from './support/expect';
 import { readFileSync } from 'node:fs';
 import { serve } from '../scripts/serve.mjs';
 import { addPen, addTank, expectHeading, goTo, press, typeReading } from './support/grower';
+import { openTogether, pair } from './support/exchange';
 import { Device, startHouse } from './support/house';
 import { everyRoute } from './support/routes';
 
@@ -125,6 +126,13 @@ test('an own book: storage is asked to last, the offer to install comes once, af
     await press(page, 'Phones');
     await press(page, 'Install Zolder');
     expect(await page.evaluate(() => 'prompted' in window)).toBe(true);
+    // A phone that trusts the house shares its book over HTTPS; it notices that the exchange was switched on.
+    await openTogether(page);
+    await expect(page.getByText(/^The exchange is off\./)).toBeVisible();
+    await house.code();
+    await expect(page.getByLabel('Code the computer shows')).toBeVisible();
+    await pair(page, house, 'Phone of the house');
+    await expect(page.getByText(/^Phone of the house$/)).toBeVisible();
     // The screen stays awake while a pen is waited for.
     await goTo(page, 'Pens');
     await page.getByRole('link', { name: /^P1/ }).click();

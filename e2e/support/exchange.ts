@@ -52,7 +52,11 @@ export async function openTogether(page: Page): Promise<void> {
 }
 
 /** Pairs a phone by the code that the computer shows. */
-export async function pair(page: Page, house: ExchangeHouse, name: string): Promise<void> {
+export async function pair(
+  page: Page,
+  house: Pick<ExchangeHouse, 'code'>,
+  name: string,
+): Promise<void> {
   await openTogether(page);
   await page.getByLabel('Name of this device').fill(name);
   await page.getByLabel('Code the computer shows').fill(await house.code());

@@ -24,6 +24,16 @@ export async function startHouse({ own = true, port = 0 }: HouseOptions = {}) {
     /** The page that helps, as this computer opens it. */
     help,
     said: server.said,
+    /** Switches the exchange on as the page that helps does; answers the code it then shows. */
+    async code(): Promise<string> {
+      const turned = await fetch(`${help}/house/exchange`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', 'x-zolder': 'here' },
+        body: JSON.stringify({ on: true }),
+      });
+      const { code = '' } = (await turned.json()) as { code?: string };
+      return code;
+    },
     stopServer: server.stop,
     stop: () => {
       server.stop();

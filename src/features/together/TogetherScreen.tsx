@@ -38,15 +38,17 @@ export function TogetherScreen() {
 }
 
 function Unpaired() {
-  const house = useHouse();
+  const house = useHouse({ untilExchange: true });
+  const [wasOn, setWasOn] = useState(false);
+  if (house?.exchange && !wasOn) setWasOn(true);
+  // What was typed is not swept away by a house that is gone for a moment.
+  if (wasOn) return <PairForm />;
   if (house === undefined) return <Skeleton label={togetherSays.looking} />;
   if (house === null) return <Say tone="attention">{togetherSays.away}</Say>;
-  if (!house.exchange)
-    return (
-      <>
-        <Say>{togetherSays.off}</Say>
-        <Say face="mono">{togetherSays.command}</Say>
-      </>
-    );
-  return <PairForm />;
+  return (
+    <>
+      <Say>{togetherSays.off}</Say>
+      <Say face="mono">{togetherSays.command}</Say>
+    </>
+  );
 }

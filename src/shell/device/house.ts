@@ -13,8 +13,20 @@ export async function askHouse(): Promise<HouseTold | null> {
   }
 }
 
-/** The same for a screen; undefined until it is known. */
-export function useHouse(): HouseTold | null | undefined {
-  const { data } = useQuery({ queryKey: ['house'], queryFn: askHouse, staleTime: 0 });
+/** Between two looks for a house that is away, or has its exchange off, ms. */
+const LOOK_AGAIN_MS = 3000;
+
+/**
+ * The same for a screen; undefined until it is known. `untilExchange` asks again until the house answers with its
+ * exchange on: it is being switched on at the computer meanwhile.
+ */
+export function useHouse({ untilExchange = false } = {}): HouseTold | null | undefined {
+  const { data } = useQuery({
+    queryKey: ['house'],
+    queryFn: askHouse,
+    staleTime: 0,
+    refetchInterval: ({ state }) =>
+      untilExchange && !state.data?.exchange ? LOOK_AGAIN_MS : false,
+  });
   return data;
 }
