@@ -15,10 +15,13 @@ import { median } from './measure';
 
 type Launch = (profile: string) => Promise<BrowserContext>;
 
-const RUNS = 3;
+const FIRST_VISITS = 3;
+const ROUNDS = 7;
 const SLOWED = 4;
 const TANKS = 50;
 const PENS = 12;
+/** Long enough for the earlier months to be here, and what the next opening may leave to be told, ms. */
+const SETTLES_MS = 15_000;
 const SIZES = [TANKS, 12_500, 50_000, 200_000] as const;
 
 /** The empty app without the frame that the page of the same folder holds. */
@@ -49,7 +52,12 @@ function served(dist: string): Promise<{ url: string; stop: () => void }> {
 }
 
 /** One opening, ms of the page's own clock: its first text, and the Round that can be used. */
-async function opening(page: Page, url: string): Promise<{ text: number; usable: number }> {
+interface Opened {
+  readonly text: number;
+  readonly usable: number;
+}
+
+async function opening(page: Page, url: string): Promise<Opened> {
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
   await page.goto(url);
@@ -84,29 +92,54 @@ async function browser(launch: Launch, profile: string): Promise<BrowserContext>
   return context;
 }
 
-const megabytes = (bytes: number) => (bytes / 1e6).toFixed(0);
+/** One browser with a profile of its own, and all its openings of one address. */
+class Visitor {
+  readonly again: Opened[] = [];
+  private readonly profile = mkdtempSync(join(tmpdir(), 'zolder-paint-'));
+  private context!: BrowserContext;
+  private page!: Page;
 
-/** First and second visit in a new browser, `prepare` between them. */
-async function visits(launch: Launch, url: string, prepare?: (page: Page) => Promise<void>) {
-  const profile = mkdtempSync(join(tmpdir(), 'zolder-paint-'));
-  const context = await browser(launch, profile);
-  const page = await context.newPage();
-  const first = await opening(page, url);
-  await page.waitForTimeout(6000);
-  if (prepare) {
-    await page.goto(`${url}/health`);
-    await prepare(page);
-    await opening(page, url);
-    // The first opening of a book tells the next what it may leave.
-    await page.waitForTimeout(15_000);
+  constructor(
+    readonly name: string,
+    private readonly url: string,
+  ) {}
+
+  /** The first visit; then long enough for all of the app to be kept. */
+  async come(launch: Launch): Promise<Opened> {
+    this.context = await browser(launch, this.profile);
+    this.page = await this.context.newPage();
+    const first = await opening(this.page, this.url);
+    await this.page.waitForTimeout(6000);
+    return first;
   }
-  const second = await opening(page, url);
-  // Long enough for the earlier months to be here as well.
-  await page.waitForTimeout(prepare ? 15_000 : 1000);
-  const bytes = await heapBytes(page);
-  await context.close();
-  rmSync(profile, { recursive: true, force: true });
-  return { first, second, bytes };
+
+  /** Fills the book; its first opening tells the next what it may leave. */
+  async fill(packs: [string, string][]): Promise<void> {
+    await this.page.goto(`${this.url}/health`);
+    await fill(this.page, 'zolder', packs);
+    await opening(this.page, this.url);
+    await this.page.waitForTimeout(SETTLES_MS);
+  }
+
+  /** Once more; then nothing of it goes on beside the others. */
+  async comeAgain(): Promise<void> {
+    await this.page.goto('about:blank');
+    await this.page.waitForTimeout(500);
+    this.again.push(await opening(this.page, this.url));
+    await this.page.goto('about:blank');
+  }
+
+  /** What page and worker hold once the earlier months are here as well, bytes. */
+  async heap(): Promise<number> {
+    await opening(this.page, this.url);
+    await this.page.waitForTimeout(SETTLES_MS);
+    return heapBytes(this.page);
+  }
+
+  async leave(): Promise<void> {
+    await this.context.close();
+    rmSync(this.profile, { recursive: true, force: true });
+  }
 }
 
 /** The packs of a house's book. */
@@ -122,55 +155,73 @@ async function packsOf(readings: number): Promise<[string, string][]> {
   return [...held];
 }
 
-const of = (list: readonly { text: number; usable: number }[], what: 'text' | 'usable') =>
-  median(list.map((one) => one[what]));
+const of = (list: readonly Opened[], what: keyof Opened) => median(list.map((one) => one[what]));
+
+const ratio = (ms: number, to: number) => `${ms.toFixed(0)} ms, ${(ms / to).toFixed(2)} times`;
+
+/** First visits, in turn, each in a browser of its own. */
+async function benchFirst(launch: Launch, empty: string, own: string): Promise<void> {
+  const bare: Opened[] = [];
+  const fresh: Opened[] = [];
+  for (let run = 0; run < FIRST_VISITS; run += 1)
+    for (const [list, url] of [
+      [bare, empty],
+      [fresh, own],
+    ] as const) {
+      const visitor = new Visitor('', url);
+      list.push(await visitor.come(launch));
+      await visitor.leave();
+    }
+  const base = of(bare, 'text');
+  console.log(`  first visit, empty app: first text ${base.toFixed(0)} ms`);
+  console.log(
+    `  first visit, empty book: text ${ratio(of(fresh, 'text'), base)} (limit 0.5), usable ${ratio(of(fresh, 'usable'), base)}`,
+  );
+}
+
+/** Second visits: every browser in turn, so that a machine that slows down slows all of them. */
+async function benchAgain(
+  launch: Launch,
+  empty: string,
+  own: string,
+  sizes: readonly number[],
+): Promise<void> {
+  const bare = new Visitor('empty app', empty);
+  const books = [0, ...sizes].map(
+    (readings) => new Visitor(readings === 0 ? 'empty book' : `${readings} readings`, own),
+  );
+  const all = [bare, ...books];
+  for (const visitor of all) await visitor.come(launch);
+  for (const [at, readings] of sizes.entries()) await books[at + 1]!.fill(await packsOf(readings));
+  for (let round = 0; round < ROUNDS; round += 1)
+    for (const visitor of all) await visitor.comeAgain();
+  const base = of(bare.again, 'text');
+  console.log(`  again, empty app: first text ${base.toFixed(0)} ms`);
+  for (const book of books) {
+    const told = [
+      `text ${ratio(of(book.again, 'text'), base)} (limit 0.5)`,
+      `Round usable ${ratio(of(book.again, 'usable'), base)}`,
+      `page and worker hold ${((await book.heap()) / 1e6).toFixed(0)} MB`,
+    ];
+    console.log(`  again, ${book.name}: ${told.join('; ')}`);
+  }
+  for (const visitor of all) await visitor.leave();
+}
 
 /** Prints first text and usable Round beside an empty app's first text, all with a slowed processor. */
 export async function benchPaint(launch: Launch): Promise<void> {
   withoutFrame('.cache/empty-dist');
   const [empty, own] = await Promise.all([served('.cache/empty-dist'), served('dist')]);
+  const only = process.argv.indexOf('--readings');
   try {
-    const bare: Awaited<ReturnType<typeof visits>>[] = [];
-    const fresh: typeof bare = [];
-    for (let run = 0; run < RUNS; run += 1) {
-      bare.push(await visits(launch, empty.url));
-      fresh.push(await visits(launch, own.url));
-    }
-    const base = {
-      first: of(
-        bare.map(({ first }) => first),
-        'text',
-      ),
-      second: of(
-        bare.map(({ second }) => second),
-        'text',
-      ),
-    };
-    const ratio = (ms: number, to: number) => `${ms.toFixed(0)} ms, ${(ms / to).toFixed(2)} times`;
-    console.log(`\nOpening, processor slowed ${SLOWED} times, median of ${RUNS}`);
-    console.log(
-      `  empty app, first text: ${base.first.toFixed(0)} ms, again ${base.second.toFixed(0)} ms`,
+    console.log(`\nOpening, processor slowed ${SLOWED} times, medians`);
+    await benchFirst(launch, empty.url, own.url);
+    await benchAgain(
+      launch,
+      empty.url,
+      own.url,
+      only < 0 ? SIZES : [Number(process.argv[only + 1])],
     );
-    for (const visit of ['first', 'second'] as const) {
-      const list = fresh.map((one) => one[visit]);
-      console.log(
-        `  an empty book, ${visit} visit: text ${ratio(of(list, 'text'), base[visit])} (limit 0.5), usable ${ratio(of(list, 'usable'), base[visit])}`,
-      );
-    }
-    const light = median(fresh.map(({ bytes }) => bytes));
-    console.log(`  an empty book: memory of page and worker ${megabytes(light)} MB`);
-    const only = process.argv.indexOf('--readings');
-    const sizes = only < 0 ? SIZES : [Number(process.argv[only + 1])];
-    for (const readings of sizes) {
-      const packs = await packsOf(readings);
-      const runs: typeof bare = [];
-      for (let run = 0; run < 3; run += 1)
-        runs.push(await visits(launch, own.url, (page) => fill(page, 'zolder', packs)));
-      const list = runs.map(({ second }) => second);
-      console.log(
-        `  ${readings} readings, again: text ${ratio(of(list, 'text'), base.second)}, Round usable ${ratio(of(list, 'usable'), base.second)}; memory of page and worker ${megabytes(median(runs.map(({ bytes }) => bytes)))} MB`,
-      );
-    }
   } finally {
     empty.stop();
     own.stop();
