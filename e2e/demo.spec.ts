@@ -1,6 +1,7 @@
 import { test } from '@playwright/test';
 import { expect } from './support/expect';
 import { demoUrl, expectHeading, goTo, press } from './support/grower';
+import { revisionsIn } from './support/storage';
 
 test('the demo opens at once, is marked, and is left in one tap for an empty book', async ({
   page,
@@ -16,6 +17,10 @@ test('the demo opens at once, is marked, and is left in one tap for an empty boo
     await goTo(page, place);
     await expect(page.getByRole('button', { name: /^demo · leave/ })).toBeVisible();
   }
+  // Written where this device is, although the page left it to the worker to say where.
+  const here = await page.evaluate(() => Intl.DateTimeFormat().resolvedOptions().timeZone);
+  const zones = (await revisionsIn(page, 'zolder-demo')).map(({ zone }) => zone);
+  expect([...new Set(zones)]).toEqual([here]);
   await press(page, /^demo · leave/);
   await expectHeading(page, 'Your round starts here.');
   await page.reload();

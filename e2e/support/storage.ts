@@ -55,6 +55,7 @@ interface StoredRevision {
   readonly kind: string;
   readonly recordId: string;
   readonly revId: string;
+  readonly zone: string;
   readonly body: unknown;
 }
 

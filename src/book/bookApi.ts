@@ -142,6 +142,7 @@ export interface RescuedBook {
 
 /** The book worker, as the page sees it. */
 export interface BookApi extends TableDesk, HouseApi {
+  /** Opens the book; a moment without a zone is that of the worker's own place. */
   open(
     opening: Opening,
     moment: Moment,

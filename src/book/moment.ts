@@ -3,3 +3,6 @@ export interface Moment {
   readonly nowMs: number;
   readonly zone: string;
 }
+
+/** The time zone this device is set to, such as Europe/Lisbon; the first asking is slow. */
+export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;

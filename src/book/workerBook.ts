@@ -23,6 +23,7 @@ import { askingEarlier } from './askingEarlier';
 import { aheadAnswer } from './engine/aheadAnswer';
 import { roundAnswer } from './engine/roundAnswer';
 import { erasureOf } from './engine/eraseAnswer';
+import { zoneHere } from './moment';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
@@ -153,7 +154,8 @@ export function openWorkerBook(aheadMs?: number): BookApi {
   const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
 
   const api: BookApi = {
-    async open({ start, hadBook, inMemory = false }, moment, onChange, onTrouble, onEarlier) {
+    async open({ start, hadBook, inMemory = false }, asked, onChange, onTrouble, onEarlier) {
+      const moment = asked.zone === '' ? { ...asked, zone: zoneHere() } : asked;
       tellChange = onChange;
       tellEarlier = onEarlier;
       tellTrouble = (about, error) =>

@@ -1,7 +1,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { idSource, type ActId } from '@/records/ids';
 import { noteTrouble } from '@/trouble';
+import { MINUTE_MS } from '@/core/units';
 import type { BookApi, Moment, OnTrouble } from '../bookApi';
+import { zoneHere } from '../moment';
 
 export type {
   AheadAnswer,
@@ -42,10 +44,24 @@ export function tellTrouble(): OnTrouble {
   return proxy((about: string, message: string) => noteTrouble(about, message));
 }
 
+let zone: string | undefined;
+let askedMs = 0;
+
+/** So long a time zone is taken to be the one it was, ms: asking for it at each press is slow. */
+const ZONE_HOLDS_MS = MINUTE_MS;
+
 /** Now, here: what every act is stamped with. */
 export function thisMoment(): Moment {
-  return { nowMs: Date.now(), zone: Intl.DateTimeFormat().resolvedOptions().timeZone };
+  const nowMs = Date.now();
+  if (zone === undefined || Math.abs(nowMs - askedMs) > ZONE_HOLDS_MS) {
+    zone = zoneHere();
+    askedMs = nowMs;
+  }
+  return { nowMs, zone };
 }
+
+/** Now, the place left to the worker: asked on the page it would hold up the first screen. */
+export const openingMoment = (): Moment => ({ nowMs: Date.now(), zone: '' });
 
 const nextId = idSource();
 

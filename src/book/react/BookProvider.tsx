@@ -6,6 +6,7 @@ import { inBackground, noteTrouble } from '@/trouble';
 import {
   listenTo,
   newActId,
+  openingMoment,
   startBookClient,
   tellTrouble,
   thisMoment,
@@ -105,7 +106,7 @@ export function BookProvider({ start, opening, failed, children }: Props) {
       meetSoon();
     });
     const how = { start, hadBook: bookRemembered(), inMemory };
-    client.open(how, thisMoment(), onChange, tellTrouble(), listenTo(setShare)).then(
+    client.open(how, openingMoment(), onChange, tellTrouble(), listenTo(setShare)).then(
       (result) => {
         own.is = result.book === 'own';
         if (own.is) startMeetings(client);

@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { ctx } from 'expo-router/_ctx';
 import { inBase } from '@/ui/inBase';
+import { thisMoment } from '@/book/client';
 import { fromChunk } from '@/shell/chunk';
 import { whenIdle } from '@/ui/whenIdle';
 import { paths } from '@/shell/navigation/paths';
@@ -10,6 +11,8 @@ const STEPS: readonly (() => unknown)[] = [
   // The first address to be understood compiles every route; one without parameters, for a screen
   // that was prefetched is shown as it was asked for then.
   () => router.prefetch(paths.help),
+  // What the first save is stamped with: the first asking for a time zone is slow.
+  () => thisMoment(),
   () => fromChunk('charts', 'TankHistory'),
   () => fromChunk('read', 'ReadIndex'),
   () => fromChunk('dosing', 'DoseScreen'),
