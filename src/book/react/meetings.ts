@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import { MINUTE_MS } from '@/core/units';
 import { inBackground, noteTrouble } from '@/trouble';
 import type { BookClient, HouseStatus } from '../client';
@@ -94,6 +94,18 @@ function subscribe(listener: () => void): () => void {
   return () => void listeners.delete(listener);
 }
 
-/** How this device stands with its house; undefined until it is known, and in the demo. */
-export const useHouseStatus = (): HouseStatus | undefined =>
-  useSyncExternalStore(subscribe, () => status);
+/**
+ * How this device stands with its house; undefined until it is known, and in the demo. `now` asks at once
+ * where the first meeting has not told it yet.
+ */
+export function useHouseStatus({ now = false } = {}): HouseStatus | undefined {
+  useEffect(() => {
+    if (now && !status) inBackground('house', tellStanding());
+  }, [now]);
+  return useSyncExternalStore(subscribe, () => status);
+}
+
+async function tellStanding(): Promise<void> {
+  const standing = await client?.houseStatus();
+  if (standing && !status) tell(standing);
+}

@@ -47,6 +47,7 @@ export function ScanScreen() {
         label={labelsSays.orType}
         hint={labelsSays.codeHint}
         typed={typed}
+        onEnter={open}
         onType={(text) => {
           setMessage(undefined);
           setTyped(text);

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { MINUTE_MS } from '@/core/units';
 import type { HouseDevice } from '@/book/client';
 import { useBook, useNowMs } from '@/book/react';
 import { Skeleton } from '@/ui/layout';
@@ -11,36 +11,36 @@ import { HOUSE_TROUBLE, togetherSays } from '@/words/together/together';
 import { AskTwice } from './AskTwice';
 
 /** The devices of the house, each with when it last met it, and the way to take it off the list. */
-export function Devices() {
+export function Devices({ metMs }: { readonly metMs: number | null }) {
   const { client } = useBook();
+  // Asked anew after each meeting.
   const { data, refetch } = useQuery({
-    queryKey: ['houseDevices'],
+    queryKey: ['houseDevices', metMs],
     queryFn: async () => await client.houseDevices(),
     staleTime: 0,
-    refetchInterval: MINUTE_MS,
   });
-  if (!data) return <Skeleton label={togetherSays.looking} />;
+  // While the house is away the list stays as it was last told, and a question that stands open with it.
+  const [known, setKnown] = useState<readonly HouseDevice[]>([]);
+  if (data?.ok && data.value !== known) setKnown(data.value);
+  if (!data && known.length === 0) return <Skeleton label={togetherSays.looking} />;
   return (
     <View>
       <Say size="large" face="slab" heading={2}>
         {togetherSays.devices}
       </Say>
-      {data.ok ? (
-        data.value.map((device) => (
-          <Device
-            key={device.id}
-            device={device}
-            onTakeOff={async () => {
-              const taken = await client.revokeDevice(device.id);
-              if (!taken.ok) return HOUSE_TROUBLE[taken.refusal];
-              await refetch();
-              return undefined;
-            }}
-          />
-        ))
-      ) : (
-        <Say tone="attention">{HOUSE_TROUBLE[data.refusal]}</Say>
-      )}
+      {data?.ok === false ? <Say tone="attention">{togetherSays.listIsOld}</Say> : null}
+      {known.map((device) => (
+        <Device
+          key={device.id}
+          device={device}
+          onTakeOff={async () => {
+            const taken = await client.revokeDevice(device.id);
+            if (!taken.ok) return HOUSE_TROUBLE[taken.refusal];
+            await refetch();
+            return undefined;
+          }}
+        />
+      ))}
     </View>
   );
 }
@@ -66,13 +66,15 @@ function Device({ device, onTakeOff }: DeviceProps) {
         </Say>
       </View>
       {own ? null : (
-        <AskTwice
-          label={togetherSays.takeOff}
-          name={togetherSays.takeOffNamed(name)}
-          really={togetherSays.takeOffReally(name)}
-          not={togetherSays.keep}
-          onYes={onTakeOff}
-        />
+        <View style={styles.ask}>
+          <AskTwice
+            label={togetherSays.takeOff}
+            name={togetherSays.takeOffNamed(name)}
+            really={togetherSays.takeOffReally(name)}
+            not={togetherSays.keep}
+            onYes={onTakeOff}
+          />
+        </View>
       )}
     </View>
   );
@@ -89,4 +91,6 @@ const styles = StyleSheet.create({
     borderColor: color.edge,
   },
   what: { flexGrow: 1 },
+  // The question may need the whole width.
+  ask: { flexShrink: 1, maxWidth: '100%' },
 });

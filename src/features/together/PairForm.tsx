@@ -66,6 +66,7 @@ export function PairForm() {
         typed={code}
         onType={setCode}
         numeric
+        onEnter={pair}
         message={note(messages.code)}
       />
       <Say size="small" tone="soft">

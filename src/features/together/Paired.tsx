@@ -51,8 +51,11 @@ export function Paired({ status, onLeft }: Props) {
         </View>
         <Button label={togetherSays.meetNow} disabled={isMeeting} onPress={meet} />
       </Panel>
-      {trouble === null ? <Devices /> : null}
-      {trouble === 'revoked' || trouble === 'nobody' ? <PairForm /> : null}
+      {trouble === 'revoked' || trouble === 'nobody' ? (
+        <PairForm />
+      ) : (
+        <Devices metMs={status.lastMetMs} />
+      )}
       <Say size="small" tone="soft">
         {togetherSays.whose}
       </Say>

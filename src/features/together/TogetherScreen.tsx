@@ -11,7 +11,7 @@ import { Paired } from './Paired';
 /** One book on several phones: pairing this one, how it stands, the other devices. */
 export function TogetherScreen() {
   const { opened } = useBook();
-  const status = useHouseStatus();
+  const status = useHouseStatus({ now: true });
   const [leftUnheard, setLeftUnheard] = useState(false);
   return (
     <Screen>

@@ -11,6 +11,7 @@ import {
 import { useBook } from '@/book/react';
 import { digitsField } from '@/ui/number-field';
 import { PLACES } from '../navigation/places';
+import { keepFocus } from './keepFocus';
 import { meaningOf, type KeyAct } from './keyMap';
 
 type Offers = Map<KeyAct, (() => void)[]>;
@@ -50,6 +51,7 @@ export function Keys({ children }: { readonly children: ReactNode }) {
   const router = useRouter();
   const { device } = useBook();
   const { shortcuts } = device;
+  useEffect(() => keepFocus(document), []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       // A sheet over the page has the keys to itself.

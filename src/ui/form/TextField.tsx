@@ -1,5 +1,6 @@
 import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
+import { inBackground } from '@/trouble';
 import { FACE, Say, typeStep } from '../text';
 import { color, FIELD_MAX, RADIUS, space, TOUCH } from '../tokens';
 import { FieldNote, type FieldNoteProps } from './FieldNote';
@@ -13,12 +14,14 @@ interface Props {
   readonly hint?: string;
   readonly message?: FieldNoteProps['message'];
   readonly numeric?: boolean;
+  /** What Enter does. */
+  readonly onEnter?: () => unknown;
   readonly inputRef?: Ref<TextInput>;
 }
 
 /** A labelled field of a form, its unit after it, its message under it. */
 export function TextField(props: Props) {
-  const { label, typed, onType, onBlur, unit, hint, message, numeric, inputRef } = props;
+  const { label, typed, onType, onBlur, unit, hint, message, numeric, onEnter, inputRef } = props;
   const id = useId();
   const hintId = useId();
   const described = [hint ? hintId : '', message ? id : ''].filter(Boolean).join(' ');
@@ -37,6 +40,9 @@ export function TextField(props: Props) {
           value={typed}
           onChangeText={onType}
           onBlur={onBlur}
+          {...(onEnter
+            ? { blurOnSubmit: false, onSubmitEditing: () => inBackground('enter', onEnter()) }
+            : {})}
           inputMode={numeric ? 'decimal' : 'text'}
           autoComplete="off"
           style={[styles.input, typeStep('body'), numeric && styles.mono, message && styles.wrong]}

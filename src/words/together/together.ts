@@ -23,6 +23,7 @@ export const togetherSays = {
   union: 'The book on this device stays. What others have written comes to it.',
   meetNow: 'Meet the house now',
   devices: 'Devices of the house',
+  listIsOld: 'The house cannot be asked now; its list may have changed.',
   thisDevice: 'this device',
   pairedOn: (day: string) => `paired ${day}`,
   lastMet: (when: string) => `last met ${when}`,
