@@ -42,7 +42,9 @@ test('a drifted pen shows a value in the band; the true one is low', async ({ pa
   await expect(page.getByText(/^true 5\.42 ± 0\.0\d pH$/)).toBeVisible();
   await press(page, 'Save');
   await goTo(page, 'Book');
-  await expect(page.getByRole('link', { name: /pH 5\.42 low \(P1 showed 5\.52\)/ })).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: /pH 5\.42 ± 0\.0\d low \(P1 showed 5\.52\)/ }),
+  ).toBeVisible();
 });
 
 test('two pens in one reading; dips are averaged; it was yesterday, in two taps', async ({
@@ -134,10 +136,10 @@ test('a new stage moves the band from its date only', async ({ page }) => {
   await read('6.31');
   await goTo(page, 'Book');
   await expect(
-    page.getByRole('link', { name: /pH 6\.3\d? (probably )?in .*showed 6\.30/ }),
+    page.getByRole('link', { name: /pH 6\.3\d? ± 0\.\d+ (probably )?in .*showed 6\.30/ }),
   ).toBeVisible();
   await expect(
-    page.getByRole('link', { name: /pH 6\.3\d? (probably )?high .*showed 6\.31/ }),
+    page.getByRole('link', { name: /pH 6\.3\d? ± 0\.\d+ (probably )?high .*showed 6\.31/ }),
   ).toBeVisible();
 });
 

@@ -4,6 +4,12 @@ import { ledgerLine } from './ledgerViewModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const at = (day: number, hour: number) => new Date(2026, 4, day, hour, 30).getTime();
+const judged = (value: number, verdict: string, expandedU: number) => ({
+  value,
+  verdict,
+  standing: 'checked',
+  budget: { expandedU },
+});
 const reading = (day: number, hour: number) =>
   ({
     kind: 'reading',
@@ -14,8 +20,8 @@ const reading = (day: number, hour: number) =>
       tankId: 't',
       tankName: 'Basil tables',
       tempC: 21,
-      ph: { shown: 5.38, penCode: 'P1', judged: { value: 5.35, verdict: 'low' } },
-      ec: { judged: { value: 1.47, verdict: 'in' } },
+      ph: { shown: 5.38, penCode: 'P1', judged: judged(5.35, 'low', 0.06) },
+      ec: { judged: judged(1.47, 'in', 0.04) },
     },
   }) as unknown as LedgerRow;
 
@@ -24,7 +30,7 @@ test('a line bears its day with the year, and what the pen showed beside the tru
     day: '20 May 2026',
     time: '09:30 AM',
     title: 'Basil tables',
-    detail: 'pH 5.35 low (P1 showed 5.38) · EC 1.47 mS/cm in band · 21.0 °C',
+    detail: 'pH 5.35 ± 0.06 low (P1 showed 5.38) · EC 1.47 ± 0.04 mS/cm in band · 21.0 °C',
     href: '/book/20-9',
   });
 });

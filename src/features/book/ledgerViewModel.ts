@@ -11,6 +11,7 @@ import {
   VERDICT_WORD,
   type Formats,
 } from '@/words';
+import { withItsPlusMinus } from '@/features/parts/tankLine';
 import { liquidName } from '@/words/shelf/lotWords';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { besideSays } from '@/words/book/beside';
@@ -37,10 +38,10 @@ interface Words {
 function ofReading({ tankName, ph, ec, tempC }: RowOf<'reading'>, formats: Formats): Words {
   const phText =
     ph &&
-    `pH ${formats.ph(ph.judged.value)} ${VERDICT_WORD[ph.judged.verdict]} (${ph.penCode} showed ${formats.number(ph.shown, 2)})`;
+    `pH ${withItsPlusMinus(ph.judged, 'ph', formats)} ${VERDICT_WORD[ph.judged.verdict]} (${ph.penCode} showed ${formats.number(ph.shown, 2)})`;
   const ecText =
     ec?.judged &&
-    `EC ${formats.ec(ec.judged.value)} ${formats.ecUnit} ${VERDICT_WORD[ec.judged.verdict]}`;
+    `EC ${withItsPlusMinus(ec.judged, 'ec', formats)} ${formats.ecUnit} ${VERDICT_WORD[ec.judged.verdict]}`;
   const tempText = tempC === undefined ? undefined : formats.temp(tempC);
   return { title: tankName, detail: [phText, ecText, tempText].filter(Boolean).join(' · ') };
 }

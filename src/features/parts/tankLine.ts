@@ -5,18 +5,34 @@ import { ago, judgedWords, type Formats } from '@/words';
 /** A number stays with its unit, an age with its "ago": where there is no room, the whole of it goes on. */
 export const inOneLine = (text: string) => text.replaceAll(' ', '\u00a0');
 
-/** A value as a stop states it, rounded as its ± allows; as shown where its pen gives no number. */
+/** A value with its ±, rounded as that allows; as shown, and without one, where its pen gives no number. */
+export function withItsPlusMinus(
+  { value, standing, budget }: JudgedValue,
+  quantity: 'ph' | 'ec',
+  formats: Formats,
+): string {
+  if (!hasNumber(standing)) return quantity === 'ec' ? formats.ec(value) : formats.ph(value);
+  const pair = quantity === 'ec' ? formats.ecPair : formats.phPair;
+  const written = pair(value, budget.expandedU);
+  return `${written.value} ± ${written.plusMinus}`;
+}
+
+/** The same with its unit, and said to be as shown where it is. */
 function valueText(
   judged: JudgedValue | undefined,
   quantity: 'ph' | 'ec',
   formats: Formats,
 ): string | undefined {
   if (!judged) return undefined;
-  const { value, standing, budget } = judged;
-  const shown = hasNumber(standing) ? '' : 'shown ';
-  if (quantity === 'ec') return `${shown}${formats.ec(value)} ${formats.ecUnit}`;
-  const ph = shown ? formats.number(value, 2) : formats.phPair(value, budget.expandedU).value;
-  return `pH ${shown}${ph}`;
+  const written = withItsPlusMinus(judged, quantity, formats);
+  const said = hasNumber(judged.standing) ? written : `shown ${written}`;
+  return quantity === 'ec' ? `${said} ${formats.ecUnit}` : `pH ${said}`;
+}
+
+/** What a reading came to: "pH 5.62 ± 0.06 · 1.20 ± 0.04 mS/cm". */
+export function valuesText({ ph, ec }: ReadingRow, formats: Formats): string {
+  const values = [valueText(ph?.judged, 'ph', formats), valueText(ec?.judged, 'ec', formats)];
+  return values.flatMap((value) => (value ? inOneLine(value) : [])).join(' · ');
 }
 
 /** Why a reading gives no verdict, in a word; undefined for one that does. */
@@ -28,10 +44,7 @@ function doubtOf({ ph, ec }: ReadingRow): string | undefined {
 /** The line under a tank's notch at its stop. */
 export function tankLine({ latest }: TankAnswer, formats: Formats, nowMs: number): string {
   if (!latest) return 'not read yet';
-  const ph = valueText(latest.ph?.judged, 'ph', formats);
-  const ec = valueText(latest.ec?.judged, 'ec', formats);
-  const values = [ph, ec].flatMap((value) => (value ? inOneLine(value) : []));
   const doubt = doubtOf(latest);
   const age = `${inOneLine(ago(latest.atMs, nowMs))}${doubt ? `, ${doubt}` : ''}`;
-  return `${values.join(' · ')} ${age}`;
+  return `${valuesText(latest, formats)} ${age}`;
 }

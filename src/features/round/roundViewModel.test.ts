@@ -67,11 +67,20 @@ test('lines under the names', () => {
     'Can’t be trusted; last check 19 d ago',
   );
   expect(plain(tankLine(tank('Basil', 'low'), formats, now))).toBe(
-    'pH 5.35 · 1.47 mS/cm yesterday',
+    'pH 5.35 ± 0.08 · 1.47 ± 0.08 mS/cm yesterday',
   );
   expect(tankLine({ ...tank('Basil', 'low'), latest: undefined }, formats, now)).toBe(
     'not read yet',
   );
+});
+
+test('where a pen gives no number what it showed stands, said to be that and without a ±', () => {
+  const untold = { ...judged(5.35, 'in'), standing: 'unknowable' };
+  const latest = { atMs: now, ph: { judged: untold }, ec: { judged: judged(1.47, 'in') } };
+  const stop = tankStop('Basil', 'in', true) as Extract<RoundStop, { kind: 'tank' }>;
+  const shown = { ...stop, tank: { ...stop.tank, latest } } as unknown as RoundStop;
+  const told = doneResult(shown, formats).replaceAll('\u00a0', ' ');
+  expect(told).toBe('pH shown 5.35 · 1.47 ± 0.08 mS/cm');
 });
 
 test('a done stop shrinks to its result', () => {
@@ -85,5 +94,6 @@ test('a done stop shrinks to its result', () => {
   } as unknown as RoundStop;
   expect(doneName(checked)).toBe('P1 checked');
   expect(doneResult(checked, formats)).toBe('+0.02 pH · −1.1 %');
-  expect(doneResult(tankStop('Basil', 'low', true), formats)).toBe('5.35 pH · 1.47 mS/cm');
+  const read = doneResult(tankStop('Basil', 'low', true), formats).replaceAll('\u00a0', ' ');
+  expect(read).toBe('pH 5.35 ± 0.08 · 1.47 ± 0.08 mS/cm');
 });

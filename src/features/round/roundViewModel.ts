@@ -2,7 +2,7 @@ import type { RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
 import { additionLine, ago, clock, dueTime, minutesSeconds, type Formats } from '@/words';
 import { isOpen } from '@/words/round/headline';
 import { penReason } from '@/words/round/stopWords';
-import { inOneLine } from '@/features/parts/tankLine';
+import { inOneLine, valuesText } from '@/features/parts/tankLine';
 import { inWalk, paths, type Path } from '@/shell/navigation/paths';
 
 /** Where a stop leads. */
@@ -144,7 +144,5 @@ export function doneResult(stop: RoundStop, formats: Formats): string {
   }
   if (!('tank' in stop)) return '';
   const { latest } = stop.tank;
-  const ph = latest?.ph && `${formats.ph(latest.ph.judged.value)} pH`;
-  const ec = latest?.ec?.judged && `${formats.ec(latest.ec.judged.value)} ${formats.ecUnit}`;
-  return [ph, ec].filter(Boolean).join(' · ');
+  return latest ? valuesText(latest, formats) : '';
 }
