@@ -9,11 +9,18 @@ import { digestOf } from './digest';
 const HEAD = new RegExp(
   `^\\s*\\{"format":"${BUNDLE_FORMAT}","version":(\\d+),"(revisions|pieces)":\\[$`,
 );
-const PIECE = /^,?\{"sha256":"([0-9a-f]{64})","(revisions|setAside)":(\[[^]*\])\}$/;
+const PIECE_HEAD = /^,?\{"sha256":"([0-9a-f]{64})","(?:revisions|setAside)":(?=\[)/;
 const TOTAL = /^\],"total":(\{.*\})\}$/;
 
+/** A piece's digest and what it is made of; undefined where the line is no piece, or not a whole one. */
+function pieceOf(line: string): { readonly sha256: string; readonly body: string } | undefined {
+  const [head, sha256] = PIECE_HEAD.exec(line) ?? [];
+  if (head === undefined || sha256 === undefined || !line.endsWith(']}')) return undefined;
+  return { sha256, body: line.slice(head.length, -1) };
+}
+
 /** What of a line its digest is made of; undefined where the line is no piece. */
-export const digestedPart = (line: string): string | undefined => PIECE.exec(line)?.[3];
+export const digestedPart = (line: string): string | undefined => pieceOf(line)?.body;
 
 /** Takes revisions of any version, in the order they come, each through the migrations. */
 export class Gathered {
@@ -104,7 +111,7 @@ export class BundleReader {
   private pieceLine(text: string, digest: string | undefined): void {
     const total = TOTAL.exec(text)?.[1];
     if (total !== undefined) return this.total(total);
-    const [, sha256, , body] = PIECE.exec(text) ?? [];
+    const { sha256, body } = pieceOf(text) ?? {};
     const piece = this.digests.length + 1;
     // A line that is not whole is the end of a file that was cut off, or it was changed.
     if (sha256 === undefined || body === undefined) {
