@@ -32,14 +32,14 @@ test('what waits is told by the browser itself when the network is back, with no
   await goTo(page, 'Settings');
   await page.getByRole('button', { name: 'Together' }).click();
   await expect(page.getByText(/\d saves? waiting\.$/)).toBeVisible();
-  const sync = await page.evaluate(async () => {
-    const registration = await navigator.serviceWorker.ready;
-    const { sync: manager } = registration as unknown as {
-      sync?: { getTags(): Promise<string[]> };
-    };
-    return manager ? manager.getTags() : null;
-  });
-  expect(sync).toEqual(['zolder-house']);
+  // What waits is said at once; the browser is asked to tell it once the house was tried and is away.
+  const tags = () =>
+    page.evaluate(async () => {
+      const registration = await navigator.serviceWorker.ready;
+      const { sync } = registration as unknown as { sync?: { getTags(): Promise<string[]> } };
+      return sync ? sync.getTags() : null;
+    });
+  await expect.poll(tags).toEqual(['zolder-house']);
 
   // The page goes; the worker is woken as the browser wakes it.
   const wake = await context.newPage();

@@ -185,9 +185,9 @@ export interface BookApi extends TableDesk, HouseApi {
   stopFile(): Promise<void>;
   /**
    * Everything readable of both books as one file each, without opening them: for a page on which
-   * the book does not open.
+   * the book does not open. Stopped as the making of a file is.
    */
-  rescue(): Promise<readonly RescuedBook[]>;
+  rescue(onShare: OnShare): Promise<readonly RescuedBook[]>;
   /** Reads a file and tells what taking it in would do; nothing is written. */
   openFile(file: Blob, onShare: OnShare): Promise<Result<FilePreview, BundleRefusal>>;
   /** Takes in the file last opened: the union of both books. */

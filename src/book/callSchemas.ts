@@ -93,7 +93,7 @@ export const CALL_SCHEMAS = {
   keepPracticeRun: z.tuple([practiceRunSchema]),
   exportBook: z.tuple([listener]),
   stopFile: z.tuple([]),
-  rescue: z.tuple([]),
+  rescue: z.tuple([listener]),
   openFile: z.tuple([file, listener]),
   takeFile: z.tuple([moment]),
   resolve: z.tuple([z.array(z.object({ recordId: askedId, revId: id })), moment, id]),

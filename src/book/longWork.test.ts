@@ -1,5 +1,6 @@
 import { houseBook } from '../../scripts/bench/houseBook';
 import { LongWork, Stopped } from './longWork';
+import { rescueBook } from './rescue';
 import { MOMENT, testBrowser } from './testing/browser';
 
 /** Larger than one piece of reading, and than one of writing. */
@@ -62,3 +63,19 @@ test('a file of the book is made and read by steps; stopped, it is made and read
   expect(read.length).toBeGreaterThan(1);
   expect(await there.files.take(MOMENT)).toEqual({ added: house.revisions.length });
 }, 30_000);
+
+test('everything readable of a book that does not open is saved by steps, whole, and can be stopped', async () => {
+  const { open, port } = testBrowser();
+  await (await open()).appendRevisions(house.revisions, MOMENT);
+  const work = new LongWork();
+  const shares: number[] = [];
+  const save = (onShare: (share: number) => void) =>
+    work.go(onShare, (step) => rescueBook('own', port, step));
+  const rescued = await save((share) => shares.push(share));
+  expect(rescued).toMatchObject({ book: 'own', entries: house.revisions.length, setAside: 0 });
+  expect(shares.length).toBeGreaterThan(3);
+  expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+  const there = await testBrowser().open();
+  expect(await there.files.open(rescued!.file)).toMatchObject({ ok: true });
+  await expect(save(() => work.stop())).rejects.toThrow(Stopped);
+});

@@ -24,6 +24,7 @@ import { aheadAnswer } from './engine/aheadAnswer';
 import { roundAnswer } from './engine/roundAnswer';
 import { erasureOf } from './engine/eraseAnswer';
 import { zoneHere } from './moment';
+import { LongWork } from './longWork';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
@@ -153,6 +154,8 @@ export function openWorkerBook(aheadMs?: number): BookApi {
   };
   const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
 
+  const rescuing = new LongWork();
+
   const api: BookApi = {
     async open({ start, hadBook, inMemory = false }, asked, onChange, onTrouble, onEarlier) {
       const moment = asked.zone === '' ? { ...asked, zone: zoneHere() } : asked;
@@ -225,16 +228,20 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     keepPracticeRun: (run) => keepPracticeRun(devicePort, run),
     exportBook: (onShare) => opened().files.make(onShare),
     async stopFile() {
-      opened().files.stop();
+      rescuing.stop();
+      open?.files.stop();
     },
-    async rescue() {
-      const found: RescuedBook[] = [];
-      for (const book of ['own', 'demo'] as const) {
-        const rescued = await rescueBook(book, browserStorage(DATABASE[book]));
-        if (rescued) found.push(rescued);
-      }
-      return found;
-    },
+    rescue: (onShare) =>
+      rescuing.go(onShare, async (step) => {
+        const found: RescuedBook[] = [];
+        const books = ['own', 'demo'] as const;
+        for (const [at, book] of books.entries()) {
+          const within = (share: number) => step((at + share) / books.length);
+          const rescued = await rescueBook(book, browserStorage(DATABASE[book]), within);
+          if (rescued) found.push(rescued);
+        }
+        return found;
+      }),
     openFile: (file, onShare) => opened().files.open(file, onShare),
     async takeFile(moment) {
       const taken = await opened().files.take(moment);

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
 import { useSaveReadable } from '@/features/parts/saveReadable';
+import { SavingReadable } from '@/features/parts/SavingReadable';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
@@ -60,13 +61,11 @@ export function BookStateScreen() {
         />
         <Button
           label={openingSays.saveEverythingReadableAsAFile}
-          disabled={rescue.busy}
+          disabled={rescue.making !== undefined}
           onPress={rescue.save}
         />
       </View>
-      <View role="status" aria-live="polite">
-        {rescue.told ? <Say size="small">{rescue.told}</Say> : null}
-      </View>
+      <SavingReadable rescue={rescue} />
       <Say size="small" tone="soft">
         {bookStateSays.whatTheFileHolds}
       </Say>

@@ -2,6 +2,7 @@ import { useEffect, useLayoutEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { OpeningFailure } from '@/book/react';
 import { useSaveReadable } from '@/features/parts/saveReadable';
+import { SavingReadable } from '@/features/parts/SavingReadable';
 import { Button } from '@/ui/button';
 import { dropFirstFrame } from '@/ui/firstFrame';
 import { Say } from '@/ui/text';
@@ -12,7 +13,7 @@ import { openingSays } from '@/words/frame/opening';
 
 /** Shown where the book does not open: what is wrong, another try, everything readable as a file. */
 export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
-  const { told, busy, save } = useSaveReadable();
+  const rescue = useSaveReadable();
   // No book, no device settings: by day.
   useEffect(() => applyTheme('day', 1), []);
   useLayoutEffect(dropFirstFrame, []);
@@ -24,14 +25,16 @@ export function OpeningFailed({ message, goOnInMemory }: OpeningFailure) {
       <Say>{openingFailureSentence(message)}</Say>
       <Say>{openingSays.nothingChanged}</Say>
       <Button kind="main" label={commonSays.tryAgain} onPress={() => window.location.reload()} />
-      <Button label={openingSays.saveEverythingReadableAsAFile} disabled={busy} onPress={save} />
+      <Button
+        label={openingSays.saveEverythingReadableAsAFile}
+        disabled={rescue.making !== undefined}
+        onPress={rescue.save}
+      />
+      <SavingReadable rescue={rescue} />
       <Button label={openingSays.goOnWithoutStorage} onPress={goOnInMemory} />
       <Say size="small" tone="soft">
         {openingSays.withoutStorage}
       </Say>
-      <View role="status" aria-live="polite">
-        {told ? <Say size="small">{told}</Say> : null}
-      </View>
     </View>
   );
 }

@@ -1,13 +1,16 @@
-import { useState } from 'react';
-import { startBookClient } from '@/book/client';
+import { useRef, useState } from 'react';
+import { listenTo, startBookClient, wasStopped, type BookClient } from '@/book/client';
 import { saveBlob } from '@/shell/saveBlob';
-import { messageOf, noteTrouble, troubles } from '@/trouble';
+import { inBackground, messageOf, noteTrouble, troubles } from '@/trouble';
 import { countEntries } from '@/words';
 import { openingSays } from '@/words/frame/opening';
 
 /** Saves everything readable of both books and what went wrong, through a worker of its own. */
-async function saveReadable(): Promise<{ readonly told: string; readonly made: boolean }> {
-  const found = await startBookClient().rescue();
+async function saveReadable(
+  client: BookClient,
+  onShare: (share: number) => void,
+): Promise<{ readonly told: string; readonly made: boolean }> {
+  const found = await client.rescue(listenTo(onShare));
   for (const { book, file } of found)
     saveBlob(`${book === 'demo' ? 'demo' : 'book'}-rescued.zolder.json`, file);
   const log = new Blob([JSON.stringify(troubles(), null, 1)], { type: 'application/json' });
@@ -19,22 +22,32 @@ async function saveReadable(): Promise<{ readonly told: string; readonly made: b
   return { told: openingSays.fileMade(countEntries(entries), damaged), made: true };
 }
 
-/** The same for a screen: what came of it, and whether it is under way. `onSaved` once a file was made. */
+/**
+ * The same for a screen: what came of it, how much of it is made (0 to 1; undefined while none is), and how
+ * to stop it. `onSaved` once a file was made.
+ */
 export function useSaveReadable(onSaved?: () => void) {
   const [told, setTold] = useState('');
-  const [busy, setBusy] = useState(false);
+  const [making, setMaking] = useState<number>();
+  const client = useRef<BookClient>(undefined);
   const save = async () => {
-    setBusy(true);
+    setMaking(0);
+    setTold('');
+    // What comes on its own way may come after the end.
+    const hear = (share: number) => setMaking((now) => (now === undefined ? now : share));
     try {
-      const saved = await saveReadable();
+      client.current ??= startBookClient();
+      const saved = await saveReadable(client.current, hear);
       setTold(saved.told);
       if (saved.made) onSaved?.();
     } catch (error) {
+      if (wasStopped(error)) return;
       noteTrouble('rescue', error);
       setTold(openingSays.nothingReadable(messageOf(error)));
     } finally {
-      setBusy(false);
+      setMaking(undefined);
     }
   };
-  return { told, busy, save };
+  const stop = () => inBackground('rescue', client.current?.stopFile());
+  return { told, making, save, stop };
 }

@@ -8,6 +8,7 @@ import { Say } from '@/ui/text';
 import { applyTheme, color, space } from '@/ui/tokens';
 import { takeAlongSays } from '@/words/phones/phones';
 import { useSaveReadable } from '@/features/parts/saveReadable';
+import { SavingReadable } from '@/features/parts/SavingReadable';
 
 const TAKEN_KEY = 'zolder-taken-along';
 
@@ -22,7 +23,7 @@ function rememberTaken(): void {
 
 /** At an old address: its book as a file, and the way to the new one. Nothing is written here any more. */
 export function TakeAlong() {
-  const { told, busy, save } = useSaveReadable(rememberTaken);
+  const rescue = useSaveReadable(rememberTaken);
   const [address, setAddress] = useState<string>();
   useEffect(() => applyTheme('day', 1), []);
   useEffect(
@@ -39,10 +40,13 @@ export function TakeAlong() {
         {takeAlongSays.title}
       </Say>
       <Say>{takeAlongSays.lead}</Say>
-      <Button kind="main" label={takeAlongSays.save} disabled={busy} onPress={save} />
-      <View role="status" aria-live="polite">
-        {told ? <Say>{told}</Say> : null}
-      </View>
+      <Button
+        kind="main"
+        label={takeAlongSays.save}
+        disabled={rescue.making !== undefined}
+        onPress={rescue.save}
+      />
+      <SavingReadable rescue={rescue} />
       <Say>{takeAlongSays.then}</Say>
       {address ? (
         <Button

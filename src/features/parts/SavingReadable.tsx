@@ -1,0 +1,27 @@
+import { View } from 'react-native';
+import { Button } from '@/ui/button';
+import { HowFar } from '@/ui/layout';
+import { Say } from '@/ui/text';
+import { bookFileSays } from '@/words/bookfile/bookFile';
+import type { useSaveReadable } from './saveReadable';
+
+/** How far the saving of everything readable is, with a way to stop it; then what came of it. */
+export function SavingReadable({
+  rescue,
+}: {
+  readonly rescue: ReturnType<typeof useSaveReadable>;
+}) {
+  const { told, making, stop } = rescue;
+  return (
+    <>
+      {making === undefined ? null : (
+        <HowFar said={bookFileSays.makingTheFile(Math.round(100 * making))} share={making}>
+          <Button kind="text" label={bookFileSays.stop} onPress={stop} />
+        </HowFar>
+      )}
+      <View role="status" aria-live="polite">
+        {told ? <Say size="small">{told}</Say> : null}
+      </View>
+    </>
+  );
+}
