@@ -58,7 +58,7 @@ test('a clock a year ahead: its reading hides nothing, is told, and is put right
   await goTo(page, 'Tanks');
   await expect(page.getByRole('link', { name: /Basil .*pH 5\.9/ })).toBeVisible();
   await goTo(page, 'Book');
-  await page.getByRole('link', { name: /pH 7\.90/ }).click();
+  await page.getByRole('link', { name: /pH 7\.9/ }).click();
   await expect(
     page.getByText(/Written under a wrong clock; its moments were put right/),
   ).toBeVisible();

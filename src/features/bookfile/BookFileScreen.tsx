@@ -15,6 +15,7 @@ import { paths } from '@/shell/navigation/paths';
 import { eraseSays } from '@/words/bookfile/erase';
 import { commonSays } from '@/words/common';
 import { bookFileSays } from '@/words/bookfile/bookFile';
+import { makingSays } from '@/words/bookfile/making';
 
 const percentOf = (share: number) => Math.round(100 * share);
 
@@ -42,8 +43,8 @@ export function BookFileScreen() {
         onPress={make}
       />
       {making === undefined ? null : (
-        <HowFar said={bookFileSays.makingTheFile(percentOf(making))} share={making}>
-          <Button kind="text" label={bookFileSays.stop} onPress={stop} />
+        <HowFar said={makingSays.makingTheFile(percentOf(making))} share={making}>
+          <Button kind="text" label={makingSays.stop} onPress={stop} />
         </HowFar>
       )}
       <View role="status" aria-live="polite">
@@ -63,7 +64,7 @@ export function BookFileScreen() {
           said={bookFileSays.readingTheFile(percentOf(file.state.share))}
           share={file.state.share}
         >
-          <Button kind="text" label={bookFileSays.stop} onPress={file.stop} />
+          <Button kind="text" label={makingSays.stop} onPress={file.stop} />
         </HowFar>
       ) : null}
       {file.state.kind === 'taking' ? <Skeleton label={bookFileSays.takingItIn} /> : null}

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Button } from '@/ui/button';
 import { HowFar } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { bookFileSays } from '@/words/bookfile/bookFile';
+import { makingSays } from '@/words/bookfile/making';
 import type { useSaveReadable } from './saveReadable';
 
 /** How far the saving of everything readable is, with a way to stop it; then what came of it. */
@@ -15,8 +15,8 @@ export function SavingReadable({
   return (
     <>
       {making === undefined ? null : (
-        <HowFar said={bookFileSays.makingTheFile(Math.round(100 * making))} share={making}>
-          <Button kind="text" label={bookFileSays.stop} onPress={stop} />
+        <HowFar said={makingSays.makingTheFile(Math.round(100 * making))} share={making}>
+          <Button kind="text" label={makingSays.stop} onPress={stop} />
         </HowFar>
       )}
       <View role="status" aria-live="polite">

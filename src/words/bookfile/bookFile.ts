@@ -9,8 +9,6 @@ export const bookFileSays = {
   keepACopy: 'Keep a copy',
   whatGoesIn:
     'Everything in this book goes into one file: every reading as it was displayed, every check, every change with who made it. Its form is published with Zolder, so it can be read without it.',
-  makingTheFile: (percent: number) => `Making the file and reading it back: ${percent} %`,
-  stop: 'Stop',
   fileMade: (made: string) =>
     `File made and read back: ${made}. Look in your downloads, and keep it somewhere other than on this device.`,
   takeInAFile: 'Take in a file',
