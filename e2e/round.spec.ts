@@ -58,6 +58,12 @@ test('three tanks are walked with one thumb; what is out of band stays a stop; t
   await expect(places).toBeVisible();
   await goTo(page, 'Round');
   await expectHeading(page, 'Chard: pH high.');
+  // What is done stands with both values and their ±, and its name in one line.
+  await expect(
+    page.getByText(/^pH\s6\.0\d?\s±\s0\.\d+ · 1\.3\d?\s±\s0\.\d+\smS\/cm$/),
+  ).toBeVisible();
+  const name = await page.getByText('Basil', { exact: true }).boundingBox();
+  expect(name!.height).toBeLessThan(30);
   await expect(page.getByText(/^pH is high\. Correct it\./)).toBeVisible();
   await press(page, 'Not today…');
   await press(page, 'buffer or product is missing');

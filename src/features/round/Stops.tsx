@@ -34,17 +34,19 @@ export function DoneStop({ stop, formats, onGo }: Common & { readonly stop: Roun
   return (
     <Press href={href} onPress={() => onGo(href)} style={styles.done}>
       <Check size={20} color={color.fit} aria-hidden />
-      <View style={styles.what}>
-        <Say size="small">{what}</Say>
-        {other ? (
-          <Say size="tiny" tone="soft">
-            {roundSays.doneBy(other.by, clock(other.atMs))}
-          </Say>
-        ) : null}
+      <View style={styles.row}>
+        <View style={styles.what}>
+          <Say size="small">{what}</Say>
+          {other ? (
+            <Say size="tiny" tone="soft">
+              {roundSays.doneBy(other.by, clock(other.atMs))}
+            </Say>
+          ) : null}
+        </View>
+        <Say size="small" face="mono" tone="soft">
+          {result}
+        </Say>
       </View>
-      <Say size="small" face="mono" tone="soft">
-        {result}
-      </Say>
     </Press>
   );
 }
@@ -112,6 +114,14 @@ const styles = StyleSheet.create({
     minHeight: TOUCH,
     paddingHorizontal: space.s3,
   },
-  what: { flex: 1 },
+  // Two values with their ± go below the name where they do not fit beside it.
+  row: {
+    flex: 1,
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    columnGap: space.s2,
+  },
+  what: { flexGrow: 1, flexShrink: 1 },
   notch: { maxWidth: 260 },
 });
