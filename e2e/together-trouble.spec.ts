@@ -44,8 +44,16 @@ test('a press that could not be done is told at the press, and can be pressed ag
   await phone.keyboard.press('Tab');
   await phone.getByRole('button', { name: 'Take Lost phone off the list' }).focus();
   await phone.keyboard.press('Enter');
-  // The question takes the place of the press, and the keyboard with it.
+  // The question takes the place of the press. An Enter that comes twice does not answer it; Tab leads into it.
+  await expect(phone.getByRole('button', { name: 'Take off the list' })).toBeVisible();
+  await phone.keyboard.press('Enter');
+  await phone.keyboard.press('Tab');
   await expect(phone.getByRole('button', { name: 'Take off the list' })).toBeFocused();
+  // Nor does a thumb that comes down twice.
+  await press(phone, 'Keep it');
+  await phone.getByRole('button', { name: 'Take Lost phone off the list' }).dblclick();
+  await expect(phone.getByRole('button', { name: 'Take off the list' })).toBeVisible();
+  await expect(phone.getByText(/^Lost phone$/)).toBeVisible();
   await house.away();
   await press(phone, 'Take off the list');
   await expect(phone.getByRole('status').getByText(/^The house does not answer now/)).toBeVisible();

@@ -3,7 +3,7 @@ import { keepFocus } from './keepFocus';
 let stop: () => void;
 
 beforeEach(() => {
-  document.body.innerHTML = `<main>
+  document.body.innerHTML = `<main id="main">
     <button id="first">First</button>
     <div id="row"><span>Left phone</span><button id="off">Take off the list</button></div>
     <div id="bare"><button id="gone">Goes with nothing near</button></div>
@@ -25,10 +25,13 @@ async function swap(id: string, html: string): Promise<string> {
   return document.activeElement?.id ?? '';
 }
 
-test('a question that takes a button’s place takes its focus', async () => {
+test('where a question takes a button’s place, the place holds the focus, and no second Enter answers it', async () => {
   useTab();
   byId('off').focus();
-  expect(await swap('off', '<div><p>Really?</p><button id="yes">Yes</button></div>')).toBe('yes');
+  expect(await swap('off', '<div><p>Really?</p><button id="yes">Yes</button></div>')).toBe('row');
+  expect(byId('row').getAttribute('tabindex')).toBe('-1');
+  byId('yes').focus();
+  expect(byId('row').hasAttribute('tabindex')).toBe(false);
 });
 
 test('what is off, or out of reach, is passed over; the nearest place that has something is next', async () => {
@@ -36,7 +39,7 @@ test('what is off, or out of reach, is passed over; the nearest place that has s
   byId('gone').focus();
   const gone =
     '<div inert><button id="under">Under a sheet</button></div><button disabled id="no">No</button>';
-  expect(await swap('gone', gone)).toBe('first');
+  expect(await swap('gone', gone)).toBe('main');
 });
 
 test('a thumb that never used Tab is left alone, and so is one that went elsewhere meanwhile', async () => {
