@@ -68,5 +68,15 @@ test('a sheet over the screen has no skeleton; a name that no chunk holds is sai
   expect(render(<Find />).container.textContent).toBe('');
   provideChunk('help', async () => ({}));
   await expect(fromChunk('help', 'Nobody')).rejects.toThrow('the chunk help holds no Nobody');
+  provideChunk('read', async () => ({ ReadIndex: () => <p>Read</p> }));
+  await fromChunk('read', 'ReadIndex');
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const Other = chunkPart('read', 'Other');
+  render(
+    <Held>
+      <Other />
+    </Held>,
+  );
+  expect(await screen.findByText('the chunk read holds no Other')).toBeTruthy();
   await expect(fromChunk('drag', 'Nothing')).rejects.toThrow('the chunk drag holds no Nothing');
 });

@@ -29,10 +29,10 @@ export function provideChunk(name: ChunkName, load: () => Promise<Held>): void {
 
 /** A chunk's own export; rejects where nobody provided the chunk, or it holds no such name. */
 export async function fromChunk<Kind>(chunk: ChunkName, name: string): Promise<Kind> {
-  const held = loaded.get(chunk) ?? (await loaders.get(chunk)?.());
-  if (!held || !(name in held)) throw new Error(loadingSays.missing(chunk, name));
-  loaded.set(chunk, held);
-  return held[name] as Kind;
+  const parts = loaded.get(chunk) ?? (await loaders.get(chunk)?.());
+  if (!parts || !(name in parts)) throw new Error(loadingSays.missing(chunk, name));
+  loaded.set(chunk, parts);
+  return parts[name] as Kind;
 }
 
 /** What is told while a chunk is fetched; a sheet over the screen has no place for it. */
@@ -50,12 +50,15 @@ const LOADING = {
   tables: loadingSays.table,
 } as const satisfies Readonly<Record<ChunkName, string | undefined>>;
 
+const held = (chunk: ChunkName, name: string) =>
+  loaded.get(chunk)?.[name] as ComponentType<object> | undefined;
+
 /** A chunk's component where it is there, at once; throws what kept it from being loaded. */
 function usePart(chunk: ChunkName, name: string): ComponentType<object> | undefined {
   const [, drawAgain] = useState(false);
   const [failed, setFailed] = useState<{ readonly error: unknown }>();
   // Begun while it is first drawn: an effect would be a frame later.
-  const [coming] = useState(() => (loaded.has(chunk) ? undefined : fromChunk(chunk, name)));
+  const [coming] = useState(() => (held(chunk, name) ? undefined : fromChunk(chunk, name)));
   useEffect(() => {
     let left = false;
     coming?.then(
@@ -67,7 +70,7 @@ function usePart(chunk: ChunkName, name: string): ComponentType<object> | undefi
     };
   }, [coming]);
   if (failed) throw failed.error;
-  return loaded.get(chunk)?.[name] as ComponentType<object> | undefined;
+  return held(chunk, name);
 }
 
 /**

@@ -13,7 +13,7 @@ import { FoundStep, MissedStep } from './DecideSteps';
 import { PrepareStep } from './PrepareStep';
 import { timesOf } from './power';
 import { useBench } from './useBench';
-import { sittingSays } from '@/words/bench/sitting';
+import { loadingSays } from '@/words/shell/loading';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
 export function BenchScreen() {
@@ -27,7 +27,7 @@ export function BenchScreen() {
   // One bottle for both is one sitting: that of its pH side.
   const asked = ph?.oneBottle && !ph.twoModes ? 'ph' : quantity;
   const wanted = sides.find((side) => side === asked) ?? pen?.openBench[0] ?? sides[0];
-  if (!pens) return <Skeleton label={sittingSays.loadingTheBench} />;
+  if (!pens) return <Skeleton label={loadingSays.bench} />;
   if (!pen || !wanted) return <PenNotThere />;
   const then = sides.find((side) => side === params.then && side !== wanted && asked === quantity);
   return <Loading key={`${penId}-${wanted}`} penId={penId} quantity={wanted} then={then} />;
@@ -42,7 +42,7 @@ interface Wanted {
 function Loading({ penId, quantity, then }: Wanted) {
   // Asked once: the sitting is written from here on, and another tab's change must not move it.
   const data = useAskOnce((client) => client.bench(penId, quantity, thisMoment().nowMs));
-  if (data === undefined) return <Skeleton label={sittingSays.loadingTheBench} />;
+  if (data === undefined) return <Skeleton label={loadingSays.bench} />;
   if (data === null) return <PenNotThere />;
   return <Sitting answer={data} quantity={quantity} then={then} />;
 }

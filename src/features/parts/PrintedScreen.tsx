@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Screen } from '@/ui/layout';
@@ -51,4 +51,4 @@ export function PrintedScreen({ title, paper, ready, controls, children }: Props
   );
 }
 
-const styles = { controls: { gap: space.s4 } };
+const styles = StyleSheet.create({ controls: { gap: space.s4 } });

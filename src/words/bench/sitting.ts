@@ -2,7 +2,6 @@ import type { Told } from '../told';
 
 /** The Bench around a sitting: its cups and what was read. */
 export const sittingSays = {
-  loadingTheBench: 'Loading the Bench',
   asFound: 'as found',
   toCome: 'to come',
   cupState: ({ phaseLabel, name, state }: Told<'phaseLabel' | 'name' | 'state'>) =>
