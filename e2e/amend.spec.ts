@@ -71,7 +71,7 @@ test('a typo found two days later: the check it was made in, the readings since 
   await page.clock.fastForward(2 * 86_400_000);
   await page.reload();
   await goTo(page, 'Book');
-  await page.getByRole('link', { name: /P1 pH checked\. Out of tolerance/ }).click();
+  await page.getByRole('link', { name: /P1\spH checked\. Out of tolerance/ }).click();
   await press(page, 'Amend');
   await page.getByLabel('4.01, as found').fill('4.04');
   await page.getByLabel('Why?').fill('typed 4.41, meant 4.04');
@@ -80,7 +80,9 @@ test('a typo found two days later: the check it was made in, the readings since 
     page.getByRole('status').getByText(/^The entry is amended\. It changes 1 other reading/),
   ).toBeVisible();
   await expect(page.getByText('In tolerance. Nothing adjusted.', { exact: true })).toBeVisible();
-  await expect(page.getByText(/4\.01, as found: showed 4\.41 pH → showed 4\.04 pH/)).toBeVisible();
+  await expect(
+    page.getByText(/4\.01, as found: showed 4\.41\spH → showed 4\.04\spH/),
+  ).toBeVisible();
   await press(page, 'Void');
   await page.getByLabel('Why?').fill('the wrong pen');
   await press(page, 'Void the entry');

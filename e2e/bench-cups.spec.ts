@@ -44,7 +44,7 @@ test('one bottle for both: one cup, one press, both values, two records, one por
   await expectHeading(page, 'P1 is adjusted and holds.');
   await press(page, 'Save the check');
   await expectHeading(page, /^P1 · /);
-  await expect(page.getByText(/found 4\.60 mS\/cm, left 4\.12 mS\/cm/)).toBeVisible();
+  await expect(page.getByText(/found 4\.60\smS\/cm, left 4\.12\smS\/cm/)).toBeVisible();
   await expect(page.getByText(/found 4\.03/)).toBeVisible();
   // One portion went out, for both.
   await goTo(page, 'Shelf');
@@ -94,14 +94,14 @@ test('tanks above 8: the third buffer is proposed with its reason; water at pH 1
   await page.getByRole('link', { name: /Duckweed/ }).click();
   await page.getByLabel('pH', { exact: true }).fill('9.6');
   await press(page, 'Save');
-  await expect(page.getByText(/A feed is hardly ever above 9\.00 pH/)).toBeVisible();
+  await expect(page.getByText(/A feed is hardly ever above 9\.00\spH/)).toBeVisible();
   await press(page, 'Keep it');
   await expectHeading(page, /^Saved/);
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).click();
   await press(page, 'Check');
   await expect(
-    page.getByText(/^1 of the last 1 reading with this pen lay above 8 pH/),
+    page.getByText(/^1 of the last 1 reading with this pen lay above 8\spH/),
   ).toBeVisible();
   await press(page, 'Add the 10.01 to this check');
   await expect(page.getByText(/set it to 3\./)).toBeVisible();
@@ -135,11 +135,11 @@ test('no buffer left: beside a checked pen, and a thermometer in melting ice, ne
   await expect(page.getByText(/6\.5/).first()).toBeVisible();
   await page.getByLabel('P2 shows, pH').fill('6.30');
   await press(page, 'Write it down');
-  await expect(page.getByText(/pH beside P1: 0\.20 ± 0\.\d\d pH high/)).toBeVisible();
+  await expect(page.getByText(/pH beside P1: 0\.20\s±\s0\.\d\d\spH high/)).toBeVisible();
   await page.getByRole('radio', { name: 'its thermometer' }).click();
   await page.getByLabel('P2 shows, °C').fill('0.6');
   await press(page, 'Write it down');
-  await expect(page.getByText(/Thermometer in melting ice: 0\.6 ± 0\.1 °C high/)).toBeVisible();
+  await expect(page.getByText(/Thermometer in melting ice: 0\.6\s±\s0\.1\s°C high/)).toBeVisible();
   // It is no calibration: the pen is as unverified as before, and still so the next day.
   await page.clock.fastForward(DAY_MS);
   await goTo(page, 'Pens');

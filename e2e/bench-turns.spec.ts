@@ -51,7 +51,7 @@ test('a pen that switches itself off between its points and loses them begins ag
   await expectHeading(page, /dip in the 7\.00\. Wait, then adjust/);
   await expect(page.getByText(/its points are gone/)).toBeVisible();
   // What was found is still there.
-  await expect(page.getByText(/found 7\.20 pH, 0\.18 pH high/)).toBeVisible();
+  await expect(page.getByText(/found 7\.20\spH, 0\.18\spH high/)).toBeVisible();
   await dip(page, '7.00', '7.02');
   await dip(page, '4.01', '4.00');
   await shows(page, '7.02');
@@ -77,7 +77,7 @@ test('a check left for three days is not gone on with: what was found is booked 
   await expectHeading(page, 'Check P1');
   await goTo(page, 'Pens');
   await page.getByRole('link', { name: /^P1/ }).click();
-  await expect(page.getByText(/^Wed 20 May · pH at 20\.0 °C/)).toBeVisible();
+  await expect(page.getByText(/^Wed 20 May · pH at 20\.0\s°C/)).toBeVisible();
   await expect(page.getByText('7.00 buffer: found 7.20 pH · 4.01 buffer: found –')).toBeVisible();
 });
 
@@ -170,8 +170,8 @@ test('a probe that is only compared misses its window, is cleaned at the spot an
   await press(page, 'Leave it as it is');
   await press(page, 'Save the check');
   // Both checks are in the book, the cleaning between them.
-  await expect(page.getByText(/found 2670 µS\/cm/)).toBeVisible();
-  await expect(page.getByText(/found 2690 µS\/cm/)).toBeVisible();
+  await expect(page.getByText(/found 2670\sµS\/cm/)).toBeVisible();
+  await expect(page.getByText(/found 2690\sµS\/cm/)).toBeVisible();
   await expect(page.getByText(/cleaned/).first()).toBeVisible();
   // Two portions of 20 mL went out of the bottle, not one.
   await goTo(page, 'Shelf');

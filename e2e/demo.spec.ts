@@ -72,7 +72,7 @@ test('the tour follows the old pen, a screen at a time; set-up in the demo leads
   await press(page, 'Go on with the tour');
   await expectHeading(page, /^P4 · /);
   await press(page, 'Go on with the tour');
-  await expectHeading(page, /^P4 read 0\.\d\d pH high\./);
+  await expectHeading(page, /^P4 read 0\.\d\d\spH high\./);
   for (const heading of ['Strawberry gutters', 'Shelf', /P4/]) {
     await press(page, 'Go on with the tour');
     await expectHeading(page, heading);

@@ -11,7 +11,7 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await typeReading(page, { ph: '6.85', ec: '1.4', temp: '21' });
   await press(page, 'Save');
   await expect(
-    page.getByText(/^Expected .* Rinse, swirl and re-read, or keep 6\.\d\d pH\?$/),
+    page.getByText(/^Expected .* Rinse, swirl and re-read, or keep 6\.\d\d\spH\?$/),
   ).toBeVisible();
   await press(page, 'Keep it');
   await expectHeading(page, 'Saved · Basil tables');
@@ -20,14 +20,14 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await expect(page.getByText('Goggles and gloves.', { exact: false })).toBeVisible();
   const small = await page.getByRole('button', { name: /^Poured/ }).textContent();
   await press(page, 'Concentrates, for trained people…');
-  await page.getByRole('radio', { name: /nitric acid 60 %/ }).click();
+  await page.getByRole('radio', { name: /nitric acid 60\s%/ }).click();
   await expect(page.getByRole('button', { name: /^Poured/ })).not.toHaveText(small!);
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
   await expect(page.getByText('This tank needs an acid.')).toBeVisible();
   await page.getByRole('radio', { name: /^pH down/ }).click();
   await expect(page.getByText('How strong it is, its doses tell', { exact: false })).toBeVisible();
-  await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
-  await press(page, /^Poured .* mL .*of citric acid/);
+  await page.getByRole('radio', { name: /dissolved to 50\s%/ }).click();
+  await press(page, /^Poured .*\smL .*of citric acid/);
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
   await press(page, 'Dose');
   await expect(page.getByText(/The last dose is mixing until/)).toBeVisible();
@@ -103,6 +103,6 @@ test('who goes elsewhere while a save is under way is not fetched back', async (
     named('button, [role=button]', 'Topped up')?.click();
     named('a', 'Book')?.click();
   });
-  await expect(page.getByRole('link', { name: /Mint trough.*20 L/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Mint trough.*20\sL/ })).toBeVisible();
   await expectHeading(page, 'Book');
 });

@@ -107,7 +107,7 @@ test('two taps book once: a check, a dose, water, care, a probe, a control', asy
   await page.goto(`${ownUrl()}${penPath}/care`);
   await page.getByRole('link', { name: /Oil on the bulb/ }).click();
   const count = 1 + (await countOf(page, 'careEvent'));
-  await bookedOnce(page, { button: /^Start 2 h/, kind: 'careEvent', count });
+  await bookedOnce(page, { button: /^Start 2\sh/, kind: 'careEvent', count });
 });
 
 test('two taps book once: the first set-up, a product, a profile, a tank like another, a void', async ({

@@ -107,7 +107,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     (page) => press(page, 'Erase for good'),
   ),
   'taking out': at('Book', (page) => press(page, 'Take out')),
-  'a check’s record': at('Book', row(/P1 pH checked/)),
+  'a check’s record': at('Book', row(/P1\spH checked/)),
   'an entry': at('Book', row(/Basil tables/)),
   'amending an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Amend')),
   'voiding an entry': at('Book', row(/Basil tables/), (page) => press(page, 'Void')),

@@ -22,7 +22,7 @@ test('which checks used a lot: from the Book to a check, to its lot, to every us
   const checks = await countOf(page);
   expect(checks).toBeGreaterThan(5);
   await press(page, 'Close the filter');
-  await expect(entries(page).first()).toContainText(/\d{4}.*P4 pH checked/s);
+  await expect(entries(page).first()).toContainText(/\d{4}.*P4\spH checked/s);
   await entries(page).first().getByRole('link').click();
   await expectHeading(page, 'Check · P4');
   await expect(page.getByText('KG-004')).toBeVisible();

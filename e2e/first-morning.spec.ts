@@ -66,9 +66,9 @@ test('adds a pen and a tank, calibrates, reads, and finds it all after a reload'
   await page.reload();
   await goTo(page, 'Book');
   await expect(
-    page.getByRole('link', { name: /Basil tables\s*pH 5\.38 ± 0\.0\d low \(P1 showed 5\.38\)/ }),
+    page.getByRole('link', { name: /Basil tables\s*pH 5\.38\s±\s0\.0\d low \(P1 showed 5\.38\)/ }),
   ).toBeVisible();
-  await expect(page.getByRole('link', { name: /P1 pH checked\. Adjusted/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /P1\spH checked\. Adjusted/ })).toBeVisible();
   await goTo(page, 'Shelf');
   await expect(page.getByRole('link', { name: /4\.01 buffer.*3 calibrations left/ })).toBeVisible();
   await goTo(page, 'Tanks');

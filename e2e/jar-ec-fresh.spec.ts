@@ -30,11 +30,11 @@ test('a jar test tells the dose of a product nobody knows', async ({ page }) => 
   await row(2, '4', '6.4');
   await expect(page.getByText(/2 of at least 3 readings/)).toBeVisible();
   await row(3, '8', '6.0');
-  await expect(page.getByText(/In all 30\.0 mL of 1 in 50 for the tank/)).toBeVisible();
+  await expect(page.getByText(/In all 30\.0\smL of 1 in 50 for the tank/)).toBeVisible();
   await row(4, '5', '6.5');
   await expect(page.getByText(/averaged with their neighbours/)).toBeVisible();
   await row(4, '', '');
-  await press(page, /^Poured 24\.0 mL of 1 in 50 of pH down$/);
+  await press(page, /^Poured 24\.0\smL of 1 in 50 of pH down$/);
   await expect(page.getByRole('link', { name: /Basil tables mixing/ })).toBeVisible();
   // The same sample serves no second time, nor any other while this dose is mixing.
   await press(page, 'Dose');
@@ -66,8 +66,8 @@ test('EC: stock by its label; a dilution that does not fit is drained for first'
   // Nobody knows it: a little can be poured, booked and read.
   await page.getByRole('button', { name: 'Poured, start mixing' }).click();
   await expect(page.getByText('An amount in mL, above zero.')).toBeVisible();
-  await page.getByLabel(/^1 mL\/L of each adds/).fill('0.25');
-  await expect(page.getByText(/^14\d mL of A, and the same of B$/)).toBeVisible();
+  await page.getByLabel(/^1\smL\/L of each adds/).fill('0.25');
+  await expect(page.getByText(/^14\d\smL of A, and the same of B$/)).toBeVisible();
   await press(page, 'Poured, start mixing');
   await page.clock.fastForward(31 * 60_000);
   await read(page, { ph: '6.0', ec: '2.40', temp: '25' });
@@ -77,7 +77,7 @@ test('EC: stock by its label; a dilution that does not fit is drained for first'
   await expect(page.getByText('The EC of your water is not known.')).toBeVisible();
   await page.getByLabel(/^EC of your water/).fill('0.4');
   await expect(page.getByText('50 L of water')).toBeVisible();
-  await expect(page.getByText(/^Drain 50 L first: it does not fit otherwise\./)).toBeVisible();
+  await expect(page.getByText(/^Drain 50\sL first: it does not fit otherwise\./)).toBeVisible();
   await press(page, 'Poured, start mixing');
   await goTo(page, 'Book');
   await expect(page.getByRole('link', { name: /Basil tables: drained/ })).toBeVisible();
@@ -92,14 +92,14 @@ test('the explainer works with the tank’s own waters; a fresh fill is told whe
   await press(page, 'Dose');
   await press(page, 'Why this much?');
   // 0.7 · 3.3 + 0.3 · 0.1 = 2.34 mmol/L of alkalinity in this mixture.
-  await expect(page.getByText(/Your water holds 2\.3 mmol\/L \(117 mg\/L CaCO3\)/)).toBeVisible();
+  await expect(page.getByText(/Your water holds 2\.3\smmol\/L \(117\smg\/L CaCO3\)/)).toBeVisible();
   await expect(page.getByText(/Then the water stands at pH 8\.\d/)).toBeVisible();
   await press(page, 'Back');
   await press(page, 'Back');
   await press(page, 'Top up');
   await page.getByRole('radio', { name: /changed/ }).click();
   await page.getByLabel(/^Water/).fill('160');
-  await expect(page.getByText(/^1\. 112 L of town water and 48 L of rain butt\.$/)).toBeVisible();
+  await expect(page.getByText(/^1\. 112\sL of town water and 48\sL of rain butt\.$/)).toBeVisible();
   await page.getByRole('radio', { name: /^acid/ }).click();
   await expect(
     page.getByText(/leaving half a meq\/L: pH 6\.\d at first, aired 8\.\d/),

@@ -54,7 +54,7 @@ test('a whole calibration with the keyboard alone, from the first cup to the sav
   await page.keyboard.press('Enter');
   await tabTo(page, /^Shows, pH$/);
   await page.keyboard.type('7,03');
-  await tabTo(page, /^Record 7\.03 pH$/);
+  await tabTo(page, /^Record 7\.03\spH$/);
   await page.keyboard.press('Enter');
   await expectHeading(page, /dip in the 4\.01/);
   // Typed where the focus already stands; Enter records.

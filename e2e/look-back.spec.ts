@@ -84,7 +84,7 @@ test('a dose made on a wrong number: what would have been right stands beside it
   const line = page.getByRole('listitem').filter({ hasText: 'right would have been' });
   await expect(line).toContainText('Nitric tenth poured');
   const right = Number(
-    /right would have been ([\d.]+) mL/.exec((await line.textContent()) ?? '')?.[1],
+    /right would have been ([\d.]+)\smL/.exec((await line.textContent()) ?? '')?.[1],
   );
   expect(Math.abs(right / poured - 0.618)).toBeLessThan(0.015);
 });

@@ -115,5 +115,5 @@ test('a pen never checked: no plan for a dose, the Bench one press away, what wa
   await page.getByLabel(/Poured/).fill('12');
   await press(page, 'Book it');
   await expectHeading(page, 'Basil');
-  await expect(page.getByText(/12 mL/).first()).toBeVisible();
+  await expect(page.getByText(/12\smL/).first()).toBeVisible();
 });

@@ -76,7 +76,7 @@ test('plan, pour, mix, two readings that agree, the next dose: each beside what 
   await expect(page.getByText('That dose is left out.')).toBeVisible();
   await goTo(page, 'Shelf');
   await press(page, 'pH products');
-  await expect(page.getByText(/^4\d\d mL left$/)).toBeVisible();
+  await expect(page.getByText(/^4\d\d\smL left$/)).toBeVisible();
 });
 
 /*
@@ -101,7 +101,7 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
     ),
   ).toBeVisible();
   await press(page, 'Plan from what fits');
-  await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of potassium/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Poured [\d.]+\sg of potassium/ })).toBeVisible();
 });
 
 test('stock, then acid: nothing is planned on what is still mixing', async ({ page }) => {
@@ -112,7 +112,7 @@ test('stock, then acid: nothing is planned on what is still mixing', async ({ pa
   await press(page, 'Dose');
   await expect(page.getByRole('button', { name: /^Poured / })).toBeVisible();
   await press(page, 'EC: stock or water');
-  await page.getByLabel(/^1 mL\/L of each adds/).fill('0.25');
+  await page.getByLabel(/^1\smL\/L of each adds/).fill('0.25');
   await press(page, 'Poured, start mixing');
   await openTank(page, 'Basil tables');
   await press(page, 'Dose');
@@ -129,7 +129,7 @@ test('one litre in drops: a dilution to make, never hundredths of a millilitre',
   await expect(
     page.getByRole('button', { name: /^Poured \d+ drops of 1 in 100+ of / }),
   ).toBeVisible();
-  await expect(page.getByText(/^Make it first: 9+ mL of water in a marked jug/)).toBeVisible();
+  await expect(page.getByText(/^Make it first: 9+\smL of water in a marked jug/)).toBeVisible();
   await press(page, /^Poured /);
   // Stirred by hand: mixed when the grower says so.
   await press(page, 'Dose');
@@ -162,7 +162,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await read(page, { ph: '4.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
   await page.getByRole('radio', { name: /potassium bicarbonate/ }).click();
-  await expect(page.getByRole('button', { name: /^Poured [\d.]+ g of / })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Poured [\d.]+\sg of / })).toBeVisible();
   await press(page, /^Poured /);
   // Acid after base within the hour is chasing: it is said, and goes on only with a reason.
   await page.clock.fastForward(31 * 60_000);
@@ -170,7 +170,7 @@ test('each input changes the dose; what nobody booked makes it small; a base lea
   await page.clock.fastForward(6 * 60_000);
   await read(page, { ph: '6.9', ec: '1.4', temp: '20' });
   await press(page, 'Dose');
-  await page.getByRole('radio', { name: /dissolved to 50 %/ }).click();
+  await page.getByRole('radio', { name: /dissolved to 50\s%/ }).click();
   await expect(page.getByText('Acid and base within one hour.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Go on all the same' })).toBeDisabled();
   await page.getByLabel('Why go on').fill('too much base went in');
@@ -236,7 +236,7 @@ test('the whole dose is the chemistry’s, for each product, aim, pH, EC, temper
   await page.getByLabel(/^Aim/).fill('6.5');
   await expectWhole(16.58);
   await page.getByLabel(/^Aim/).fill('');
-  await page.getByRole('radio', { name: /citric acid, dissolved to 50 %/ }).click();
+  await page.getByRole('radio', { name: /citric acid, dissolved to 50\s%/ }).click();
   await expectWhole(2.607);
   await page.getByRole('radio', { name: /phosphoric acid 85/ }).click();
   await expectWhole(1.506);

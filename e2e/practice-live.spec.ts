@@ -50,7 +50,7 @@ test('a source that falls silent is not recorded as standing still', async ({ pa
   await expect(page.getByRole('textbox', { name: /^Shows/ })).toHaveValue('7.01');
   await expect(page.getByText('Values come live.')).toBeVisible();
   for (let second = 0; second < 40; second += 1) await page.clock.runFor(1000);
-  await expect(page.getByText(/^Still for 30 s/)).toBeVisible();
+  await expect(page.getByText(/^Still for 30\ss/)).toBeVisible();
   await expect(page.getByText('Values come live.')).toHaveCount(0);
   // It is still the hand's to record.
   await expect(page.getByRole('button', { name: 'Record 7.01 pH' })).toBeVisible();

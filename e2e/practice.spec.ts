@@ -10,7 +10,7 @@ const TASKS = [
   ['foundGood', 'Adjusted a pen that was within its tolerance', /minutes? more|nothing/],
   ['tooEarly', 'Set the point while the reading still moved', /pH further off/],
   ['expired', 'Used a portion that is not what its label says', /pH further off/],
-  ['greasyCell', 'Adjusted over a greasy face', /Every EC reading is \d+\.\d % further off/],
+  ['greasyCell', 'Adjusted over a greasy face', /Every EC reading is \d+\.\d\s% further off/],
   ['pureWater', 'Set a point on a probe that was not ready', /pH further off/],
   ['tapWater', 'The answer was not right', /pH further off/],
 ] as const;
@@ -85,7 +85,7 @@ test('a bench of one’s own by keys alone, on one’s own: no help, mistakes on
   await enter('Take the cap off');
   await enter('ON/OFF');
   await enter('Dip in the 7.00');
-  await expect(page.getByRole('img', { name: /^The pen shows \d\.\d pH\.$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^The pen shows \d\.\d\spH\.$/ })).toBeVisible();
   await enter('▲ Screw');
   await expect(page.getByText('Set the point while the reading still moved')).toHaveCount(0);
   await enter('Finish');

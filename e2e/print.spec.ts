@@ -84,7 +84,7 @@ test('one check is printed with every try; its amendment stands in it', async ({
   await page.goto(demoUrl());
   await goTo(page, 'Book');
   await page
-    .getByRole('link', { name: /P1 pH checked/ })
+    .getByRole('link', { name: /P1\spH checked/ })
     .first()
     .click();
   await press(page, 'Amend');

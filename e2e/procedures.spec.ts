@@ -49,7 +49,7 @@ test('a powder-sachet pen at 16 °C is led to 6.89, and its sachets are mixed an
   await addPen(page, /^pocket pH, powder sachets/, 'P2');
   await press(page, 'Check');
   await press(page, 'How to mix powder sachets');
-  await expect(page.getByText(/exactly 250 mL of distilled water/)).toBeVisible();
+  await expect(page.getByText(/exactly 250\smL of distilled water/)).toBeVisible();
   await press(page, 'Mixed now: put 6.86 and 4.00 on the Shelf');
   await expect(page.getByText(/^On the Shelf\./)).toBeVisible();
   await press(page, 'No buffer? Would tap water do instead?');
@@ -174,7 +174,7 @@ test('a profile nobody shipped, made in the editor: its procedure follows from i
   await newPen(page, /^Odd pen/, 'X2');
   await addIt(page, 'X2');
   await press(page, 'Check');
-  await expect(page.getByText(/switches itself off after 4 min/)).toBeVisible();
+  await expect(page.getByText(/switches itself off after 4\smin/)).toBeVisible();
   await page.getByLabel('Cups, °C').fill('25');
   await press(page, 'Start with as found');
   await dip(page, '4.01', '4.20');
@@ -182,7 +182,7 @@ test('a profile nobody shipped, made in the editor: its procedure follows from i
   await press(page, 'Now adjust X2');
   await expect(
     page.getByText(
-      /^Press the calibration button shortly 2 times to choose this buffer, then hold the calibration button for 5 s and let go\. Then dip/,
+      /^Press the calibration button shortly 2 times to choose this buffer, then hold the calibration button for 5\ss and let go\. Then dip/,
     ),
   ).toBeVisible();
   await press(page, 'The pen shows an error');
@@ -290,6 +290,6 @@ test('values told live by another page fill the field and run the watch', async 
   await expect(page.getByRole('textbox', { name: /^Shows/ })).toHaveValue('7.04');
   await expect(page.getByText('Hold still; touch nothing.')).toBeVisible();
   await expect(
-    page.getByText(/^Heading for 7\.0\d pH; half of the remaining way takes/),
+    page.getByText(/^Heading for 7\.0\d\spH; half of the remaining way takes/),
   ).toBeVisible();
 });

@@ -15,7 +15,7 @@ test('where the trade is of two minds, the choice says why and what the others d
     [/^The pen decides/, /some adjust each time/],
     [/^Each week check first/, /Some adjust before every use/],
     [/^By use: weekly above twenty/, /Some clean at each check/],
-    [/^Normal, ±0\.05 pH/, /others take 0\.1/],
+    [/^Normal, ±0\.05\spH/, /others take 0\.1/],
     [/^Neutral first: it sets the zero/, /Some go 7, 10, 4/],
   ] as const) {
     await expect(page.getByText(reason)).toHaveText(other);
@@ -28,7 +28,7 @@ test('where the trade is of two minds, the choice says why and what the others d
   await expectHeading(page, /^P1 · /);
   // The adjustment it came with stands as its first session, worth the maker's accuracy.
   await expect(page.getByText('2 Nov 2025 · adjusted by its factory or dealer')).toBeVisible();
-  await expect(page.getByText(/^Its maker states ± 0\.\d+ pH, ± [\d.]+ mS\/cm/)).toBeVisible();
+  await expect(page.getByText(/^Its maker states ±\s0\.\d+\spH, ±\s[\d.]+\smS\/cm/)).toBeVisible();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByText(/^Tap water rinses as well/)).toHaveText(/Never to store/);
 });

@@ -36,7 +36,7 @@ test('a large book is made into a file: how far it is, stopped by a press, made 
   await page.goto(`${ownUrl()}/book-file`);
   const save = page.getByRole('button', { name: 'Save the book as a file' });
   await save.click();
-  await expect(page.getByText(/^Making the file and reading it back: \d+ %$/)).toBeVisible();
+  await expect(page.getByText(/^Making the file and reading it back: \d+\s%$/)).toBeVisible();
   await press(page, 'Stop');
   await expect(page.getByText(/^Making the file/)).toHaveCount(0);
   await expect(save).toBeEnabled();

@@ -43,10 +43,10 @@ test('two people at two phones in one sitting: each keeps their own values, noth
   for (const page of [left, right]) {
     await openPen(page);
     await expect(
-      page.getByText(/7\.00 buffer: found 7\.02 pH · 4\.01 buffer: found 4\.04 pH/),
+      page.getByText(/7\.00 buffer: found 7\.02\spH · 4\.01 buffer: found 4\.04\spH/),
     ).toHaveCount(1);
     await expect(
-      page.getByText(/7\.00 buffer: found 7\.02 pH · 4\.01 buffer: found 4\.02 pH/),
+      page.getByText(/7\.00 buffer: found 7\.02\spH · 4\.01 buffer: found 4\.02\spH/),
     ).toHaveCount(1);
     await expect(page.getByText(/Checked twice within the hour.*both checks count/)).toBeVisible();
     // No sitting is left open: a new check starts with as found.

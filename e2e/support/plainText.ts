@@ -12,6 +12,9 @@ const WRONG_PLURAL =
 const NAMED =
   /pH|buffer|mS\/cm|µS\/cm|ppm|CF\b|%|°C|°F|\bmL\b|\bL\b|gal\b|\bg\b|g\/mL|mg\/L|mmol|meq|mol\/L|\bs\b|\bmin\b|\bh\b|±\d/;
 
+/** A number that may part from its unit, or from its ±, at the end of a line. */
+const MAY_PART = /\d (?:±|°|pH|mS\/cm|µS\/cm|mL|L|g)(?![\p{L}\d])|± \d/u;
+
 /** A line of text with what stands round it, as the page shows it. */
 interface Line {
   readonly text: string;
@@ -43,6 +46,7 @@ function troubleOf({ text, around }: Line): string | undefined {
   if (long) return `long: ${long}`;
   if (FORBIDDEN.test(text)) return `a picture: ${text}`;
   if (WRONG_PLURAL.test(text)) return `plural: ${text}`;
+  if (MAY_PART.test(text)) return `parts from its unit: ${text}`;
   const bare = /\d\.\d/.test(text) && !NAMED.test(text) && !NAMED.test(around);
   return bare ? `no unit: ${text}` : undefined;
 }

@@ -79,7 +79,7 @@ export async function addNitric(page: Page): Promise<void> {
 /** What the screen says to pour, mL of the product; of a dilution what is in it. */
 export async function pourFirst(page: Page): Promise<number> {
   const label = await page.getByRole('button', { name: /^Poured / }).textContent();
-  const [, amount, parts = '1'] = /Poured ([\d.]+) mL(?: of 1 in (\d+))?/.exec(label ?? '') ?? [];
+  const [, amount, parts = '1'] = /Poured ([\d.]+)\smL(?: of 1 in (\d+))?/.exec(label ?? '') ?? [];
   return Number(amount) / Number(parts);
 }
 
@@ -88,7 +88,7 @@ export async function pourInAll(page: Page): Promise<number> {
   const first = await pourFirst(page);
   const text = await page.getByText(/more to reach|This is all it takes/).textContent();
   const [, more = '0', parts = '1'] =
-    /about ([\d.]+) mL(?: of 1 in (\d+))? more/.exec(text ?? '') ?? [];
+    /about ([\d.]+)\smL(?: of 1 in (\d+))? more/.exec(text ?? '') ?? [];
   return first + Number(more) / Number(parts);
 }
 

@@ -136,7 +136,7 @@ test('a hint and a message are both read out with their field', () => {
     />,
   );
   expect(screen.getByRole('textbox')).toHaveAccessibleDescription(
-    '20 mL are taken each time. Zero or more.',
+    /^20\smL are taken each time\. Zero or more\.$/,
   );
 });
 

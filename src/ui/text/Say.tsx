@@ -2,6 +2,7 @@ import { useContext, type ReactNode } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { PaneContext } from '../pane';
 import { color } from '../tokens';
+import { keepTogether } from './keepTogether';
 import { FACE, typeStep, type TypeSize } from './type';
 
 /** How loud a text is. */
@@ -64,7 +65,7 @@ export function Say(props: Props) {
         style,
       ]}
     >
-      {children}
+      {typeof children === 'string' ? keepTogether(children) : children}
     </Text>
   );
 }
