@@ -108,7 +108,7 @@ module.exports = {
     no(
       'words-below-features',
       '^src/words/',
-      '^src/(records/(?!(kinds|products|profiles|samples)/)|features|shell|demo|interchange|ui|timers)',
+      '^src/(records/(?!(crops|kinds|products|profiles|samples)/)|features|shell|demo|interchange|ui|timers)',
     ),
     {
       // Words speak of what the book answers; of the book itself they know nothing.

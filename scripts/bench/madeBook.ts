@@ -1,6 +1,13 @@
 import type { Page } from '@playwright/test';
 import { GENERIC_PROFILES, penFromProfile } from '../../src/records/profiles';
-import { idSource, writeRevision, type Change, type Revision } from '../../src/records';
+import {
+  idSource,
+  writeRevision,
+  type Change,
+  type Kind,
+  type Revision,
+  type TankId,
+} from '../../src/records';
 
 const HOUR_MS = 3_600_000;
 /** How far apart readings of one tank lie. */
@@ -12,7 +19,7 @@ export function madeBook({ first, others }: { first: number; others: number }): 
   const makeId = idSource();
   const endMs = Date.now() - HOUR_MS;
   const startMs = endMs - Math.max(first, others / OTHERS) * EVERY_MS;
-  const write = (change: Change, nowMs: number) =>
+  const write = <K extends Kind>(change: Change<K>, nowMs: number) =>
     writeRevision(change, { makeId, nowMs, zone: 'UTC', by: 'AB', device: 'bench' });
   const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination') ?? GENERIC_PROFILES[0]!;
   const pen = write(
@@ -33,7 +40,7 @@ export function madeBook({ first, others }: { first: number; others: number }): 
     };
     return write({ kind: 'tank', body }, startMs);
   });
-  const reading = (tankId: string, at: number, nowMs: number) => {
+  const reading = (tankId: TankId, at: number, nowMs: number) => {
     const body = {
       tankId,
       sampleKind: 'tank' as const,
@@ -45,7 +52,7 @@ export function madeBook({ first, others }: { first: number; others: number }): 
     };
     return write({ kind: 'reading', body }, nowMs);
   };
-  const series = (tankId: string, count: number) =>
+  const series = (tankId: TankId, count: number) =>
     Array.from({ length: count }, (_, at) =>
       reading(tankId, at, endMs - (count - 1 - at) * EVERY_MS),
     );

@@ -10,6 +10,7 @@ import { benchGrowth } from './growth';
 import { benchHistory } from './history';
 import { benchIntake } from './intake';
 import { benchPaint } from './paint';
+import { benchSaved } from './saved';
 import { benchSaving } from './saving';
 import { benchTanks } from './tanks';
 
@@ -51,7 +52,8 @@ async function main(): Promise<void> {
     benchTanks(TANKS);
     return;
   }
-  if (!process.argv.includes('--history') && !process.argv.includes('--paint')) {
+  const inBrowser = ['--history', '--paint', '--saved'].some((flag) => process.argv.includes(flag));
+  if (!inBrowser) {
     benchCore();
     benchChemistry();
     if (process.argv.includes('--core')) return;
@@ -62,15 +64,17 @@ async function main(): Promise<void> {
     executablePath: findChromium(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   };
+  const persistent = (profile: string) =>
+    chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE });
   if (process.argv.includes('--paint')) {
-    await benchPaint((profile) =>
-      chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE }),
-    );
+    await benchPaint(persistent);
+    return;
+  }
+  if (process.argv.includes('--saved')) {
+    await benchSaved(persistent);
     return;
   }
   const server = await serve({ own: true });
-  const persistent = (profile: string) =>
-    chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE });
   try {
     await benchHistory(server.url, persistent);
     if (process.argv.includes('--history')) return;

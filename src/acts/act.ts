@@ -1,4 +1,4 @@
-import type { BodyOf, Change, Kind } from '@/records';
+import type { BodyOf, Change, Kind, RevId, IdOf } from '@/records';
 
 /** What a grower did: the changes of the book, and what it is called when it is done. */
 export interface Act {
@@ -8,9 +8,9 @@ export interface Act {
 }
 
 /** A record as the screen knew it when the act was begun. */
-export interface Known {
-  readonly id: string;
-  readonly revId: string;
+export interface Known<K extends Kind = Kind> {
+  readonly id: IdOf<K>;
+  readonly revId: RevId;
 }
 
 /** A new record. */
@@ -20,7 +20,7 @@ export const make = <K extends Kind>(kind: K, body: BodyOf<K>): Change =>
 /** A record that says something else from now on, or says it of all time (`effectiveFromMs` absent). */
 export const revise = <K extends Kind>(
   kind: K,
-  known: Known,
+  known: Known<K>,
   body: BodyOf<K>,
   effectiveFromMs?: number,
 ): Change =>
@@ -29,13 +29,13 @@ export const revise = <K extends Kind>(
 /** A new record, or another version of one that is known. */
 export const save = <K extends Kind>(
   kind: K,
-  known: Known | undefined,
+  known: Known<K> | undefined,
   body: BodyOf<K>,
   effectiveFromMs?: number,
 ): Change => (known ? revise(kind, known, body, effectiveFromMs) : make(kind, body));
 
 /** A record taken out of use; what it said stays readable. */
-export const discard = (kind: Kind, known: Known): Change => ({
+export const discard = <K extends Kind>(kind: K, known: Known<K>): Change => ({
   kind,
   recordId: known.id,
   parents: [known.revId],

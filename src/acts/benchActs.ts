@@ -1,31 +1,31 @@
 import { PORTION_ML } from '@/core/lots';
 import { nextBenchStep, type BenchEvent, type BenchOutcome } from '@/core/procedure';
-import type { Change } from '@/records';
+import type { Change, DraftId, PenId } from '@/records';
 import type { BenchDraft, CareEvent, Lot, Session } from '@/records/kinds';
 import { make, revise, type Act, type Known } from './act';
 
 /** A step of a sitting: it is kept as it goes on, with what else was done at that moment. */
 export const keepSitting = (
-  draftId: string | undefined,
+  draftId: DraftId | undefined,
   body: BenchDraft,
   more: readonly Change[] = [],
 ): Act => ({ changes: [{ kind: 'benchDraft', recordId: draftId, body } as Change, ...more] });
 
 /** A sitting given up before it came to anything. */
-export const giveUpSitting = (draftId: string | undefined): Act => ({
+export const giveUpSitting = (draftId: DraftId | undefined): Act => ({
   said: 'The check was discarded.',
   changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body: null }] : [],
 });
 
 /** A sitting begun anew in place of what it was. */
-export const beginSittingAnew = (draftId: string | undefined, body: BenchDraft): Act => ({
+export const beginSittingAnew = (draftId: DraftId | undefined, body: BenchDraft): Act => ({
   said: 'The check was begun anew.',
   changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body } as Change] : [],
 });
 
 interface KeptFound {
   readonly code: string;
-  readonly draftId: string | undefined;
+  readonly draftId: DraftId | undefined;
   /** The sitting that is begun in its place. */
   readonly anew: BenchDraft;
   readonly more?: readonly Change[];
@@ -46,7 +46,7 @@ export const keepFound = (
 });
 
 /** A cleaning between as found and as left. `at` is an ISO instant. */
-export const cleanedAtBench = (penId: string, side: 'ph' | 'ec', at: string): Change =>
+export const cleanedAtBench = (penId: PenId, side: 'ph' | 'ec', at: string): Change =>
   make('careEvent', {
     penId,
     side,
@@ -56,7 +56,7 @@ export const cleanedAtBench = (penId: string, side: 'ph' | 'ec', at: string): Ch
   });
 
 interface Capped {
-  readonly penId: string;
+  readonly penId: PenId;
   /** ISO instant. */
   readonly at: string;
   /** The cap held a stop-gap until now. */
@@ -101,7 +101,7 @@ export function checkOfOtherSide(session: Session, also: BenchDraft['also']): Ch
 }
 
 /** A lot as the Bench knows it. */
-export interface KnownLot extends Known {
+export interface KnownLot extends Known<'lot'> {
   readonly body: Lot;
 }
 
@@ -164,7 +164,7 @@ export function portionsMoved(
 }
 
 interface CleanedAgain extends KeptFound {
-  readonly penId: string;
+  readonly penId: PenId;
   readonly side: 'ph' | 'ec';
   /** ISO instant after the check. */
   readonly cleanedAt: string;
@@ -188,7 +188,7 @@ export const saveCheck = (
   }: {
     readonly code: string;
     /** The sitting as it was kept while it went on; it ends with this. */
-    readonly draftId: string | undefined;
+    readonly draftId: DraftId | undefined;
     readonly more: readonly Change[];
   },
 ): Act => ({

@@ -1,6 +1,7 @@
 import type { BookSettings, Pen, Reading, Tank } from '@/records/kinds';
 import { BOOK_SETTINGS_ID } from '@/records/kinds/settingId';
 import { make, type Act } from './act';
+import type { RecordId } from '@/records';
 
 /** Somebody who reads tanks and pens. */
 export const addPerson = (initials: string): Act => ({
@@ -24,6 +25,6 @@ export const setUp = (pen: Pen, tank: Tank): Act => ({
 export const takeReading = (body: Reading): Act => ({ changes: [make('reading', body)] });
 
 /** A reading taken back at once. */
-export const takeBackReading = (recordId: string): Act => ({
+export const takeBackReading = (recordId: RecordId): Act => ({
   changes: [{ kind: 'reading', recordId, body: null }],
 });

@@ -1,17 +1,17 @@
-import type { Change, RecordId } from '@/records';
-import type { Intake, Pen, Reading, Session, Tank } from '@/records/kinds';
+import type { Change, BodyOf, IdOf, Kind } from '@/records';
+import type { Intake, Reading, Session } from '@/records/kinds';
 import { make, type Act } from './act';
 
 /** A record that is named before it is written, because others name it. */
-interface Named<Body> {
-  readonly id: RecordId;
-  readonly body: Body;
+interface Named<K extends Kind> {
+  readonly id: IdOf<K>;
+  readonly body: BodyOf<K>;
 }
 
 /** What a table of another program brings. */
 export interface Brought {
-  readonly tanks: readonly Named<Tank>[];
-  readonly pens: readonly Named<Pen>[];
+  readonly tanks: readonly Named<'tank'>[];
+  readonly pens: readonly Named<'pen'>[];
   readonly readings: readonly Reading[];
   readonly sessions: readonly Session[];
   readonly intake: Intake;
@@ -19,7 +19,7 @@ export interface Brought {
 
 /** A table taken in: its places and pens that are new, its readings or checks, and that it was. */
 export function takeInTable({ tanks, pens, readings, sessions, intake }: Brought): Act {
-  const named = <Body>(kind: 'tank' | 'pen', all: readonly Named<Body>[]) =>
+  const named = <K extends 'tank' | 'pen'>(kind: K, all: readonly Named<K>[]) =>
     all.map(({ id, body }) => ({ kind, recordId: id, body }) as Change);
   return {
     said: `${intake.file} is in the book.`,

@@ -9,20 +9,20 @@ import type {
 import { make, save, type Act, type Known } from './act';
 
 /** A new pen, or another description of one. */
-export const savePen = (pen: Known | undefined, body: Pen): Act => ({
+export const savePen = (pen: Known<'pen'> | undefined, body: Pen): Act => ({
   said: `${body.code} is ${pen ? 'changed' : 'added'}.`,
   changes: [save('pen', pen, body)],
 });
 
 /** A pen that is lost, sold or broken. `at` is an ISO instant. */
-export const penLeaves = (pen: Known, body: Pen, gone: NonNullable<Pen['gone']>): Act => ({
+export const penLeaves = (pen: Known<'pen'>, body: Pen, gone: NonNullable<Pen['gone']>): Act => ({
   said: `${body.code} is no longer here. Its records stay.`,
   changes: [save('pen', pen, { ...body, gone })],
 });
 
 /** A pen that is there again, from wherever it was: gone, or put away. `at` is an ISO instant. */
 export const penComesBack = (
-  pen: Known,
+  pen: Known<'pen'>,
   body: Pen,
   { at, rested }: { readonly at: string; readonly rested: boolean },
 ): Act => ({
@@ -36,7 +36,7 @@ export const penComesBack = (
 });
 
 /** A pen put away for long. `at` is an ISO instant. */
-export const putPenAway = (pen: Known, body: Pen, at: string): Act => ({
+export const putPenAway = (pen: Known<'pen'>, body: Pen, at: string): Act => ({
   said: `${body.code} is put away.`,
   changes: [make('careEvent', { penId: pen.id, side: 'both', what: 'rest', at, note: '' })],
 });
@@ -63,7 +63,7 @@ export const careFor = (body: CareEvent): Act => ({
 });
 
 /** A soak that is over before its time, or by a check. `at` is an ISO instant. */
-export const endSoak = (soak: Known, body: CareEvent, at: string): Act => ({
+export const endSoak = (soak: Known<'careEvent'>, body: CareEvent, at: string): Act => ({
   said: 'The soak is over.',
   changes: [save('careEvent', soak, { ...body, until: at })],
 });

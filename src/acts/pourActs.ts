@@ -42,7 +42,7 @@ export const moveWater = (body: Addition): Act => ({
 });
 
 /** A dose that is not to be learned from, or is again. */
-export const excludeDose = (dose: Known & { readonly body: Addition }): Act => {
+export const excludeDose = (dose: Known<'addition'> & { readonly body: Addition }): Act => {
   const excluded = dose.body.excluded ? undefined : true;
   return {
     said: excluded ? 'That dose is left out.' : 'That dose counts again.',
@@ -51,13 +51,16 @@ export const excludeDose = (dose: Known & { readonly body: Addition }): Act => {
 };
 
 /** What was read contradicts what was told of the water: from here on what fits is believed too. */
-export const takeWhatFits = (dose: Known & { readonly body: Addition }): Act => ({
+export const takeWhatFits = (dose: Known<'addition'> & { readonly body: Addition }): Act => ({
   said: 'Planned from what fits now.',
   changes: [revise('addition', dose, { ...dose.body, tookWhatFits: true })],
 });
 
 /** Stirred by hand: mixed now, by the grower's word. */
-export const callMixed = (poured: Known & { readonly body: Addition }, nowMs: number): Act => ({
+export const callMixed = (
+  poured: Known<'addition'> & { readonly body: Addition },
+  nowMs: number,
+): Act => ({
   said: 'Mixed. Read it now.',
   changes: [
     revise('addition', poured, { ...poured.body, rereadAt: new Date(nowMs).toISOString() }),

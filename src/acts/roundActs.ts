@@ -1,6 +1,7 @@
 import { MINUTE_MS } from '@/core/units';
 import type { SkipReason, SpotSample } from '@/records/kinds';
 import { make, type Act } from './act';
+import type { TankId } from '@/records';
 
 /** A stop of the Round passed by for today. `at` is an ISO instant. */
 export const skipStop = (stop: string, why: SkipReason, at: string): Act => ({
@@ -10,7 +11,7 @@ export const skipStop = (stop: string, why: SkipReason, at: string): Act => ({
 
 /** A sample left to stand from a moment on, for so many minutes. */
 export const leaveStanding = (
-  { tankId, sample }: { readonly tankId: string; readonly sample: SpotSample },
+  { tankId, sample }: { readonly tankId: TankId; readonly sample: SpotSample },
   minutes: number,
   nowMs: number,
 ): Act => ({

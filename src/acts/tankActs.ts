@@ -3,7 +3,7 @@ import type { Tank } from '@/records/kinds';
 import { make, revise, save, type Act, type Known } from './act';
 
 /** A tank as a screen knows it. */
-export interface KnownTank extends Known {
+export interface KnownTank extends Known<'tank'> {
   /** As it was written, without the stage its plan has reached. */
   readonly written: Tank;
   /** From when that holds, epoch ms; absent: it was always so. */
@@ -11,7 +11,11 @@ export interface KnownTank extends Known {
 }
 
 /** A new tank, or another description of one: from a moment on, or as it always was. */
-export const saveTank = (tank: Known | undefined, body: Tank, effectiveFromMs?: number): Act => ({
+export const saveTank = (
+  tank: Known<'tank'> | undefined,
+  body: Tank,
+  effectiveFromMs?: number,
+): Act => ({
   said: `${body.name} is ${tank ? 'changed' : 'added'}.`,
   changes: [save('tank', tank, body, effectiveFromMs)],
 });

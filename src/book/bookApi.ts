@@ -37,7 +37,7 @@ import type {
 } from './answers';
 import type { Result } from '@/core/result';
 import type { BundleRefusal, MergePreview, WholeCheck } from '@/interchange/bundle';
-import type { ActId, Change, Kind } from '@/records';
+import type { ActId, Change, Kind, PenId, RecordId, RevId, TankId } from '@/records';
 import type { Sample } from '@/records/kinds';
 import type { DeviceSettings } from './device';
 import type { Findings } from './findings';
@@ -99,7 +99,7 @@ interface Opening {
 
 /** What an append answers: the records it wrote to, in the order of the changes. */
 export interface Appended {
-  readonly recordIds: readonly string[];
+  readonly recordIds: readonly RecordId[];
 }
 
 /** What taking in a file would do. */
@@ -118,8 +118,8 @@ type Undone = Result<null, { readonly reason: 'changedSince' }>;
 
 /** Which of a record's heads is to hold. */
 export interface Choice {
-  readonly recordId: string;
-  readonly revId: string;
+  readonly recordId: RecordId;
+  readonly revId: RevId;
 }
 
 /** Told when the book changed, here or in another tab. */
@@ -200,29 +200,29 @@ export interface BookApi extends TableDesk, HouseApi {
   rows<K extends Kind>(kind: K): Promise<readonly Row<K>[]>;
   round(nowMs: number): Promise<RoundAnswer>;
   tanks(nowMs: number): Promise<readonly TankAnswer[]>;
-  tank(id: string, nowMs: number): Promise<TankAnswer | null>;
-  tankHistory(id: string, sample?: Sample): Promise<TankHistoryAnswer>;
-  readingsPage(tankId: string, sample: Sample, count: number): Promise<ReadingsPage>;
+  tank(id: TankId, nowMs: number): Promise<TankAnswer | null>;
+  tankHistory(id: TankId, sample?: Sample): Promise<TankHistoryAnswer>;
+  readingsPage(tankId: TankId, sample: Sample, count: number): Promise<ReadingsPage>;
   /** What a tank's plants took of water and salts over the last weeks. */
-  waterUse(tankId: string, nowMs: number): Promise<WaterUseAnswer>;
+  waterUse(tankId: TankId, nowMs: number): Promise<WaterUseAnswer>;
   read(nowMs: number): Promise<ReadAnswer>;
   pens(nowMs: number): Promise<readonly PenAnswer[]>;
-  pen(id: string, nowMs: number): Promise<PenDetailAnswer | null>;
-  bench(penId: string, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
+  pen(id: PenId, nowMs: number): Promise<PenDetailAnswer | null>;
+  bench(penId: PenId, quantity: 'ph' | 'ec', nowMs: number): Promise<BenchAnswer | null>;
   /** What a check (the newest where no moment is given) found out about the readings before it. */
-  lookBack(penId: string, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
+  lookBack(penId: PenId, quantity: 'ph' | 'ec', checkMs?: number): Promise<LookBackAnswer | null>;
   /** What a check under way would find out, before it is in the book. */
   foundLookBack(
-    penId: string,
+    penId: PenId,
     quantity: 'ph' | 'ec',
     found: FoundNow,
   ): Promise<LookBackAnswer | null>;
   /** What is believed of a tank for a dose; null for a tank that is not in the book. */
-  dose(tankId: string, nowMs: number): Promise<DoseAnswer | null>;
+  dose(tankId: TankId, nowMs: number): Promise<DoseAnswer | null>;
   /** The plan for a product and an aim; null where tank, reading or product are not in the book. */
-  dosePlan(tankId: string, wish: DoseWish, nowMs: number): Promise<DosePlanAnswer | null>;
+  dosePlan(tankId: TankId, wish: DoseWish, nowMs: number): Promise<DosePlanAnswer | null>;
   /** What a correction of a tank's EC needs; null for a tank that is not in the book. */
-  ecDose(tankId: string, nowMs: number): Promise<EcDoseAnswer | null>;
+  ecDose(tankId: TankId, nowMs: number): Promise<EcDoseAnswer | null>;
   /** Products of one's own, with what is left of each. */
   products(): Promise<readonly ProductAnswer[]>;
   timers(nowMs: number): Promise<readonly TimerRow[]>;
@@ -232,7 +232,7 @@ export interface BookApi extends TableDesk, HouseApi {
   ledger(query: LedgerQuery, part: LedgerPart): Promise<LedgerAnswer>;
   bookNames(): Promise<BookNames>;
   /** The checks and care of one pen, or of all, between two moments, for a document. */
-  penSheets(fromMs: number, toMs: number, penId?: string): Promise<readonly PenSheet[]>;
+  penSheets(fromMs: number, toMs: number, penId?: PenId): Promise<readonly PenSheet[]>;
   /** The entries of one kind that pass the query, as CSV. */
   outCsv(kind: LedgerKind, query: LedgerQuery, mark: '.' | ','): Promise<Blob>;
   /** The entries of every kind that pass the query, as a Tabular Data Package. */
@@ -242,7 +242,7 @@ export interface BookApi extends TableDesk, HouseApi {
   /** What else would say something else with these changes; nothing is written. */
   amendEffects(changes: readonly Change[], nowMs: number): Promise<AmendEffects>;
   /** One entry with everything it ever said; null for a record that is not in the book. */
-  entry(recordId: string): Promise<EntryAnswer | null>;
+  entry(recordId: RecordId): Promise<EntryAnswer | null>;
   /** What may bear a label, each with its short code. */
   labels(): Promise<readonly Labelled[]>;
   settings(): Promise<SettingsAnswer>;

@@ -1,4 +1,5 @@
-import type { BodyOf, Change } from '@/records';
+import { saveLot, saveTank, takeReading } from '@/acts';
+import type { BodyOf, Change, TankId } from '@/records';
 import { FOLLOW_AHEAD_MS } from '@/records';
 import { plainTank } from '@/records/testing/plainTank';
 import { aheadAnswer } from './engine/aheadAnswer';
@@ -11,19 +12,23 @@ const YEAR_MS = 365 * DAY_MS;
 const at = (ms: number) => ({ ...MOMENT, nowMs: MOMENT.nowMs + ms });
 const iso = (ms: number) => new Date(MOMENT.nowMs + ms).toISOString();
 
-const reading = (shown: number, ms: number): Change<'reading'> => ({
-  kind: 'reading',
-  body: { tankId: 'T', sampleKind: 'tank', takenAt: iso(ms), note: '', ph: { shown, penId: 'P' } },
-});
+const reading = (shown: number, ms: number) =>
+  takeReading({
+    tankId: 'T',
+    sampleKind: 'tank',
+    takenAt: iso(ms),
+    note: '',
+    ph: { shown, penId: 'P' },
+  }).changes;
 const shownIn = (book: OpenBook) =>
   book.state.all('reading').map(({ body }) => [body.ph?.shown, body.takenAt] as const);
 
 test('a reading written under a clock a year ahead hides nothing until it is put right', async () => {
   const { open } = testBrowser();
   const wrong = await open({ moment: at(YEAR_MS) });
-  await wrong.append([reading(6.9, YEAR_MS)], at(YEAR_MS));
+  await wrong.append(reading(6.9, YEAR_MS), at(YEAR_MS));
   const book = await open();
-  await book.append([reading(5.9, 0)], MOMENT);
+  await book.append(reading(5.9, 0), MOMENT);
   expect(shownIn(book)).toEqual([[5.9, iso(0)]]);
   const ahead = aheadAnswer(book.state, 'phone');
   expect(ahead).toEqual({
@@ -46,8 +51,8 @@ test('correcting the clock is one act: moments are moved, what papers say is not
     expiresAt: iso(2 * YEAR_MS),
     note: '',
   };
-  await wrong.append([reading(6.9, YEAR_MS - 60 * MINUTE_MS)], at(YEAR_MS - 60 * MINUTE_MS));
-  await wrong.append([{ kind: 'lot', body: lot }], at(YEAR_MS));
+  await wrong.append(reading(6.9, YEAR_MS - 60 * MINUTE_MS), at(YEAR_MS - 60 * MINUTE_MS));
+  await wrong.append(saveLot(undefined, lot).changes, at(YEAR_MS));
   const book = await open();
   await book.correctClock(-YEAR_MS, MOMENT);
   expect(aheadAnswer(book.state, 'phone')).toBeNull();
@@ -65,8 +70,8 @@ test('an edit from next year hides behind today’s edit of the same tank', asyn
   const { open } = testBrowser();
   const book = await open();
   const tank = (high: number) => plainTank('Basil', { phBand: { low: 5.5, high } });
-  const { recordIds } = await book.append([{ kind: 'tank', body: tank(6.5) }], MOMENT);
-  const recordId = recordIds[0]!;
+  const { recordIds } = await book.append(saveTank(undefined, tank(6.5)).changes, MOMENT);
+  const recordId: TankId = recordIds[0]! as string;
   const wrong = await open({ moment: at(YEAR_MS) });
   await wrong.append([{ kind: 'tank', recordId, body: tank(9) }], at(YEAR_MS));
   const today = await open({ moment: at(DAY_MS) });
@@ -79,7 +84,7 @@ test('an edit from next year hides behind today’s edit of the same tank', asyn
 
 test('this device’s own clock is behind: its entries wait, and count as soon as it is right', async () => {
   const { open } = testBrowser();
-  await (await open()).append([reading(5.9, 0)], MOMENT);
+  await (await open()).append(reading(5.9, 0), MOMENT);
   const told: string[] = [];
   const book = await open({ moment: at(-YEAR_MS), onChange: (kinds) => told.push(...kinds) });
   expect(shownIn(book)).toEqual([]);
@@ -93,7 +98,7 @@ test('this device’s own clock is behind: its entries wait, and count as soon a
 test('a clock set back while the book is open is noticed', async () => {
   const { open } = testBrowser();
   const book = await open({ moment: at(YEAR_MS) });
-  await book.append([reading(6.9, YEAR_MS)], at(YEAR_MS));
+  await book.append(reading(6.9, YEAR_MS), at(YEAR_MS));
   expect(shownIn(book)).toHaveLength(1);
   book.setNow(MOMENT.nowMs);
   expect(shownIn(book)).toEqual([]);
@@ -102,10 +107,10 @@ test('a clock set back while the book is open is noticed', async () => {
 test('ten minutes of difference between two phones make no alarm', async () => {
   const { open } = testBrowser();
   const other = await open({ moment: at(FOLLOW_AHEAD_MS) });
-  await other.append([reading(6, FOLLOW_AHEAD_MS)], at(FOLLOW_AHEAD_MS));
+  await other.append(reading(6, FOLLOW_AHEAD_MS), at(FOLLOW_AHEAD_MS));
   const book = await open();
   expect(shownIn(book)).toHaveLength(1);
-  await book.append([reading(6.1, 0)], MOMENT);
+  await book.append(reading(6.1, 0), MOMENT);
   const ids = book.state.revisions().map(({ revId }) => revId);
   expect([...ids].sort()).toEqual(ids);
 });
@@ -113,9 +118,9 @@ test('ten minutes of difference between two phones make no alarm', async () => {
 test('two phones an hour apart: the one that is ahead is told by the other, and joined by one act', async () => {
   const [phone, tablet] = [testBrowser(), testBrowser()];
   const ahead = await tablet.open({ moment: at(60 * MINUTE_MS) });
-  await ahead.append([reading(6.4, 60 * MINUTE_MS)], at(60 * MINUTE_MS));
+  await ahead.append(reading(6.4, 60 * MINUTE_MS), at(60 * MINUTE_MS));
   const book = await phone.open();
-  await book.append([reading(5.9, 0)], MOMENT);
+  await book.append(reading(5.9, 0), MOMENT);
   await book.files.open(await ahead.files.make());
   await book.files.take(MOMENT);
   expect(shownIn(book)).toEqual([[5.9, iso(0)]]);

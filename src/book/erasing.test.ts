@@ -1,5 +1,6 @@
+import { takeReading } from '@/acts';
+import { idSource, type ActId, type Change, type TankId } from '@/records';
 import { writeBundle } from '@/interchange/bundle';
-import { idSource, type ActId, type Change } from '@/records';
 import { plainTank } from '@/records/testing/plainTank';
 import { eraseAnswer, erasureOf } from './engine/eraseAnswer';
 import type { OpenBook } from './openBook';
@@ -11,17 +12,14 @@ const newId = idSource();
 const actId = () => newId(MOMENT.nowMs) as string as ActId;
 const at = (yearsAgo: number) => new Date(MOMENT.nowMs - yearsAgo * YEAR_MS).toISOString();
 
-const reading = (tankId: string, yearsAgo: number): Change =>
-  ({
-    kind: 'reading',
-    body: {
-      tankId,
-      sampleKind: 'tank',
-      takenAt: at(yearsAgo),
-      note: '',
-      ph: { shown: 5.9, penId: 'pen-1' },
-    },
-  }) as Change;
+const reading = (tankId: TankId, yearsAgo: number): Change =>
+  takeReading({
+    tankId,
+    sampleKind: 'tank',
+    takenAt: at(yearsAgo),
+    note: '',
+    ph: { shown: 5.9, penId: 'pen-1' },
+  }).changes[0]!;
 
 /** A book of two tanks with a reading of each in every year back to the tenth. */
 async function years(browser = testBrowser()) {

@@ -16,6 +16,7 @@ export interface Findings {
   readonly readOnly: boolean;
 }
 
+/** Nothing was found amiss. */
 export const NO_FINDINGS: Findings = {
   setAside: [],
   missing: [],
@@ -25,6 +26,7 @@ export const NO_FINDINGS: Findings = {
   readOnly: false,
 };
 
+/** What was found amiss while a book was loaded. */
 export function findingsOf(loaded: LoadedBook): Findings {
   const { setAside, missing, listDamaged, twoContents } = loaded;
   return {

@@ -104,7 +104,7 @@ async function toTheEnd(text: string) {
   const ahead = new Set(state.aheadOfNow().map(({ recordId }) => recordId));
   for (const revision of state.revisions()) {
     const { recordId, kind } = revision;
-    const live = state.record(kind, recordId) !== undefined;
+    const live = state.recordIf(kind, recordId) !== undefined;
     const gone = state.revisionsOf(recordId).some(({ body }) => body === null);
     expect(live || gone || ahead.has(recordId)).toBe(true);
   }

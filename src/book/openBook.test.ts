@@ -1,3 +1,4 @@
+import { addPerson } from '@/acts';
 import { writeBundle } from '@/interchange/bundle';
 import type { ActId, BodyOf, Change } from '@/records';
 import { idSource } from '@/records';
@@ -10,10 +11,7 @@ import { MOMENT as moment, testBrowser } from './testing/browser';
 const DAY_MS = 86_400_000;
 const newId = idSource();
 const actId = () => newId(moment.nowMs) as string as ActId;
-const person = (initials: string): Change<'person'> => ({
-  kind: 'person',
-  body: { initials, name: '' },
-});
+const person = (initials: string) => addPerson(initials).changes[0]!;
 const initialsIn = (book: OpenBook) => book.state.all('person').map(({ body }) => body.initials);
 const fileOf = (text: string) => new Blob([text]);
 

@@ -21,6 +21,7 @@ export interface SecondCopy {
   forget(): Promise<void>;
 }
 
+/** The second copy of the last month, in a storage of its own. */
 export function secondCopyIn(port: StoragePort): SecondCopy {
   return {
     keep: (revisions) =>

@@ -1,4 +1,4 @@
-import type { ActId, Kind, Revision } from '@/records';
+import type { ActId, Kind, Revision, DeviceId } from '@/records';
 import type { StoragePort } from '@/records/storage/port';
 import type { Moment } from './bookApi';
 import type { HouseCalls } from './house/houseCalls';
@@ -23,7 +23,7 @@ export interface HouseWays {
 export interface BookSurroundings {
   readonly port: StoragePort;
   readonly channel: TabChannel;
-  readonly deviceId: string;
+  readonly deviceId: DeviceId;
   /** Initials of who writes, asked at each act. */
   readonly initials: () => string;
   readonly onChange: (kinds: readonly Kind[]) => void;

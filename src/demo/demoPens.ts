@@ -1,5 +1,5 @@
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
-import type { Pen } from '@/records';
+import type { Pen, ProfileId } from '@/records';
 
 /** How a made-up pen drifts, and how often it is looked after. */
 export interface DemoPen {
@@ -16,7 +16,7 @@ export interface DemoPen {
   readonly newestDaysAgo: number;
 }
 
-function make(profileId: string, code: string, name: string): Pen {
+function make(profileId: ProfileId, code: string, name: string): Pen {
   const profile = GENERIC_PROFILES.find(({ id }) => id === profileId);
   if (!profile) throw new RangeError(`no profile ${profileId}`);
   const bare = penFromProfile(profile, { code, name });

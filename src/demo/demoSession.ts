@@ -8,7 +8,7 @@ import {
 } from '@/core/procedure';
 import { displayedEc, displayedPh, onDisplay, type HiddenPen } from '@/core/simulated-pen';
 import type { Random } from '@/core/statistics';
-import type { Session } from '@/records';
+import type { Session, PenId } from '@/records';
 
 /** A pen whose hidden truth moves; adjusting at the Bench changes it. */
 export interface MovingPen {
@@ -17,7 +17,7 @@ export interface MovingPen {
 
 interface Sitting {
   readonly plan: BenchPlan;
-  readonly penId: string;
+  readonly penId: PenId;
   readonly startedMs: number;
   readonly random: Random;
 }

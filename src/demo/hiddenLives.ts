@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@/core/units';
 import { normalDraw, type Random } from '@/core/statistics';
-import type { Addition } from '@/records';
+import type { Addition, ReadingId } from '@/records';
 import { GENERIC_PRODUCTS } from '@/records/products';
 import type { DemoPen } from './demoPens';
 import type { MovingPen } from './demoSession';
@@ -54,7 +54,7 @@ export function liveOneDay(tank: LiveTank, random: Random, daysAgo: number): voi
 
 interface Seen {
   readonly shownPh: number;
-  readonly readingId: string;
+  readonly readingId: ReadingId;
   readonly pouredMs: number;
 }
 

@@ -22,7 +22,7 @@ import { correctTank, driftOneDay, liveOneDay, type LivePen, type LiveTank } fro
 import { readTank } from './readTank';
 import { levelL, topUp } from './topUp';
 import { demoWriter, type DemoWriter } from './demoWriter';
-import type { Revision } from '@/records';
+import type { Revision, LotId } from '@/records';
 
 /** The seed of the glasshouse: the same book on every machine, relative to today. */
 const DEMO_SEED = 20423;
@@ -31,7 +31,7 @@ const DEMO_SEED = 20423;
 const DAYS = 210;
 const PEOPLE = ['LV', 'JB', 'TK'];
 
-type LotFor = (nominal: number) => { lotId: string; handMade: boolean } | undefined;
+type LotFor = (nominal: number) => { lotId: LotId; handMade: boolean } | undefined;
 
 interface Glasshouse extends DemoWriter {
   readonly pens: readonly LivePen[];

@@ -1,15 +1,15 @@
 import { byDescent, headOf } from './heads';
 import { eventMs } from './eventTime';
-import type { RecordId } from './ids';
+import type { RecordId, PenId, TankId } from './ids';
 import type { Erasure } from './kinds';
 import type { Revision } from './revision';
 
 /** Where an entry belongs: its tank or place, and the pens it tells of. */
 interface Belonging {
-  readonly tankId?: string;
-  readonly penId?: string;
-  readonly ph?: { readonly penId?: string } | null;
-  readonly ec?: { readonly penId?: string } | null;
+  readonly tankId?: TankId;
+  readonly penId?: PenId;
+  readonly ph?: { readonly penId?: PenId } | null;
+  readonly ec?: { readonly penId?: PenId } | null;
 }
 
 const pensOf = ({ penId, ph, ec }: Belonging) => [penId, ph?.penId, ec?.penId];

@@ -1,21 +1,39 @@
 import { decodeTime, monotonicFactory } from 'ulid';
 
 declare const brand: unique symbol;
+/** A plain string may stand for any of them; one of them never stands for another. */
 type Branded<Name extends string> = string & { readonly [brand]?: Name };
 
-/** Names a record for good; sorts by the time it was made. */
-export type RecordId = Branded<'RecordId'>;
+/** Names a record of one kind for good: a pen's is refused where a tank's is asked. */
+export type IdOf<Kind extends string> = Branded<`record of ${Kind}`>;
+
+/** Names a record of any kind for good; sorts by the time it was made. */
+export type RecordId = IdOf<string>;
+
+export type PenId = IdOf<'pen'>;
+export type TankId = IdOf<'tank'>;
+export type LotId = IdOf<'lot'>;
+export type ReadingId = IdOf<'reading'>;
+export type DraftId = IdOf<'benchDraft'>;
+export type WaterId = IdOf<'water'>;
+/** A product of the house's own, or one that every book knows. */
+export type ProductId = IdOf<'product'>;
+/** A profile of the house's own, or one that every book knows. */
+export type ProfileId = IdOf<'profile'>;
 
 /** A record takes the id of its first revision as its name. */
-export function recordNamedBy(revId: RevId): RecordId {
+export function recordNamedBy<Kind extends string>(revId: RevId): IdOf<Kind> {
   return revId as string;
 }
 
 /** Names one revision; sorts by time and never collides across phones (ULID). */
-export type RevId = Branded<'RevId'>;
+export type RevId = Branded<'revision'>;
 
 /** Names what one press did, made before it is sent: the same act is booked once. */
-export type ActId = Branded<'ActId'>;
+export type ActId = Branded<'act'>;
+
+/** Names a phone or browser that writes. */
+export type DeviceId = Branded<'device'>;
 
 /** What every revision and act is named by: 26 letters of Crockford's alphabet, time first. */
 export const ID_PATTERN = /^[0-7][0-9A-HJKMNP-TV-Z]{25}$/;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { KINDS, KIND_SCHEMAS, type BodyOf, type Kind } from './kinds';
-import { ID_PATTERN, RECORD_ID_PATTERN, type ActId, type RecordId, type RevId } from './ids';
+import { ID_PATTERN, RECORD_ID_PATTERN, type ActId, type RevId, type IdOf } from './ids';
 
 /**
  * The version of the record schemas this code writes. 2: every revision names the act it belongs to
@@ -16,7 +16,7 @@ export const MAX_PARENTS = 16;
  * (`body: null`) are revisions with the one before among their parents.
  */
 export interface Revision<K extends Kind = Kind> {
-  readonly recordId: RecordId;
+  readonly recordId: IdOf<K>;
   readonly revId: RevId;
   readonly parents: readonly RevId[];
   readonly kind: K;

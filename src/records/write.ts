@@ -30,7 +30,7 @@ export function writeRevision<K extends Kind>(change: Change<K>, writer: Writer)
   const revId = writer.makeId(writer.nowMs);
   const { effectiveFromMs, why } = change;
   return {
-    recordId: change.recordId ?? recordNamedBy(revId),
+    recordId: (change.recordId as string | undefined) ?? recordNamedBy(revId),
     revId,
     parents: change.parents ?? [],
     kind: change.kind,

@@ -23,6 +23,7 @@ export async function openCamera(): Promise<MediaStream | NoCamera> {
   }
 }
 
+/** Switches the camera off. */
 export function closeCamera(stream: MediaStream): void {
   for (const track of stream.getTracks()) track.stop();
 }

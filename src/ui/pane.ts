@@ -6,4 +6,5 @@ import { createContext } from 'react';
  */
 export type Pane = 'main' | 'beside';
 
+/** In which pane a part is drawn. */
 export const PaneContext = createContext<Pane>('main');

@@ -14,6 +14,7 @@ export * from './notchSentence';
 export * from './outlookWords';
 export * from './parseDecimal';
 export * from './penWords';
+export * from './quantityName';
 export * from './standingWords';
 export * from './stepTyped';
 export * from './verdictWords';

@@ -4,9 +4,10 @@ import type { Believed } from '@/core/tank-belief';
 import type { Addition, OwnProduct, Water } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { ReadingRow, ReservoirAnswer } from './tanks';
+import type { ProductId } from '@/records';
 
 /** A dose of the newest session, what was expected of it, and what was read. */
-export interface DoseOutcome extends RecordNames {
+export interface DoseOutcome extends RecordNames<'addition'> {
   readonly body: Addition;
   readonly atMs: number;
   readonly readMs?: number | undefined;
@@ -38,7 +39,7 @@ export interface TankBelieved {
 
 /** The last agreed reading contradicts what was told. */
 export interface Contradiction {
-  readonly dose: RecordNames & { readonly body: Addition };
+  readonly dose: RecordNames<'addition'> & { readonly body: Addition };
   readonly readPh: number;
   readonly expectedPh: number;
   /** Alkalinity as told and as it fits what happened, mmol/L; fresh fills only. */
@@ -65,7 +66,7 @@ export interface DoseAnswer {
 
 /** What a plan is asked for. */
 export interface DoseWish {
-  readonly productId: string;
+  readonly productId: ProductId;
   readonly aimPh?: number | undefined;
   readonly chasingAccepted: boolean;
   readonly neverChanged: boolean;
@@ -99,7 +100,7 @@ export interface EcDoseAnswer {
 }
 
 /** A product of one's own, with what is left of it. */
-export interface ProductAnswer extends RecordNames {
+export interface ProductAnswer extends RecordNames<'product'> {
   readonly body: OwnProduct;
   /** mL or g, what was poured since taken off; absent where nobody said how much there was. */
   readonly left?: number | undefined;

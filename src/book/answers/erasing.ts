@@ -1,17 +1,17 @@
-import type { Kind } from '@/records';
+import type { Kind, PenId, TankId, IdOf } from '@/records';
 
 /** What the grower wants to let go of: everything before a moment, or that of one place or pen. */
 export interface EraseWish {
   readonly untilMs: number;
   /** From this on; absent: from the beginning. */
   readonly fromMs?: number | undefined;
-  readonly tankId?: string | undefined;
-  readonly penId?: string | undefined;
+  readonly tankId?: TankId | undefined;
+  readonly penId?: PenId | undefined;
 }
 
 /** An erasing that was done. */
 export interface ErasedRow {
-  readonly id: string;
+  readonly id: IdOf<'erasure'>;
   readonly atMs: number;
   readonly fromMs: number | undefined;
   readonly untilMs: number;

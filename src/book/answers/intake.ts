@@ -8,6 +8,7 @@ import type {
 } from '@/interchange/intake';
 import type { JudgedValue } from '@/core/readings';
 import type { BenchOutcome } from '@/core/procedure';
+import type { ActId, IdOf, PenId, RecordId, TankId } from '@/records';
 
 export type {
   DayOrder,
@@ -47,7 +48,7 @@ export interface TableSeen {
 
 /** What a name of the table stands for here. */
 export type PlaceMatch =
-  | { readonly as: 'known'; readonly id: string }
+  | { readonly as: 'known'; readonly id: TankId }
   /** Made: a tank of so much, with the bands of a crop of the library. */
   | {
       readonly as: 'made';
@@ -57,7 +58,7 @@ export type PlaceMatch =
     }
   | { readonly as: 'leave' };
 export type PenMatch =
-  | { readonly as: 'known'; readonly id: string }
+  | { readonly as: 'known'; readonly id: PenId }
   | { readonly as: 'made'; readonly code: string }
   | { readonly as: 'leave' };
 
@@ -74,14 +75,15 @@ export interface TableWish {
 }
 
 /** A name that stands in the table. */
-export interface NameSeen {
+export interface NameSeen<Id extends RecordId = TankId> {
   readonly name: string;
   readonly rows: number;
   /** What of the book it seems to be; null where nothing bears it. */
-  readonly knownId: string | null;
+  readonly knownId: Id | null;
 }
 
-export interface PenSeen extends NameSeen {
+/** A name of a pen that stands in the table, with what its rows measure. */
+export interface PenSeen extends NameSeen<PenId> {
   readonly measures: readonly ('ph' | 'ec')[];
 }
 
@@ -151,9 +153,9 @@ export interface TablePreview {
 
 /** A table that was taken in, and stands in the book. */
 export interface IntakeRow {
-  readonly id: string;
+  readonly id: IdOf<'intake'>;
   /** What takes all of it back. */
-  readonly actId: string;
+  readonly actId: ActId;
   readonly atMs: number;
   readonly file: string;
   readonly taken: number;

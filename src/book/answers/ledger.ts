@@ -10,6 +10,7 @@ import type {
 } from '@/records/kinds';
 import type { CareRow, ComparisonRow, SessionRow } from './pens';
 import type { ReadingRow, AdditionRow } from './tanks';
+import type { PenId, RecordId, RevId, IdOf } from '@/records';
 
 /** One line of the Book. */
 export type LedgerRow =
@@ -39,7 +40,7 @@ export type LedgerRow =
 
 /** An entry that was voided: it counts no more, and is still found. */
 interface VoidedRow {
-  readonly id: string;
+  readonly id: RecordId;
   readonly recordKind: Kind;
   /** What it was about: a tank's name or a pen's code. */
   readonly about: string;
@@ -49,8 +50,8 @@ interface VoidedRow {
 
 /** A pen read in the check standard. */
 interface ControlRow {
-  readonly id: string;
-  readonly penId: string;
+  readonly id: IdOf<'controlReading'>;
+  readonly penId: PenId;
   readonly penCode: string;
   readonly body: ControlReading;
   readonly by: string;
@@ -58,7 +59,7 @@ interface ControlRow {
 
 /** A stop of the Round that was passed by. */
 interface SkipRow {
-  readonly id: string;
+  readonly id: IdOf<'skip'>;
   /** What it was about: a tank's name or a pen's code; empty for anything else. */
   readonly about: string;
   readonly why: SkipReason;
@@ -67,7 +68,7 @@ interface SkipRow {
 
 /** A product tried in a sample. */
 interface JarRow {
-  readonly id: string;
+  readonly id: IdOf<'jarTest'>;
   readonly tankName: string;
   readonly body: JarTest;
   readonly by: string;
@@ -75,7 +76,7 @@ interface JarRow {
 
 /** A probe fitted on a pen. */
 interface ProbeRow {
-  readonly id: string;
+  readonly id: IdOf<'probe'>;
   readonly penCode: string;
   readonly body: Probe;
   readonly by: string;
@@ -83,7 +84,7 @@ interface ProbeRow {
 
 /** A bottle that came to the Shelf. */
 interface LotRow {
-  readonly id: string;
+  readonly id: IdOf<'lot'>;
   readonly body: Lot;
   readonly by: string;
 }
@@ -112,12 +113,12 @@ export interface LedgerAnswer {
 
 /** A record changed on two devices, waiting for somebody to choose. */
 export interface Conflict {
-  readonly recordId: string;
+  readonly recordId: RecordId;
   readonly kind: Kind;
   readonly name: string;
   /** Oldest first. */
   readonly heads: readonly {
-    readonly revId: string;
+    readonly revId: RevId;
     readonly atMs: number;
     readonly by: string;
     readonly device: string;
@@ -131,7 +132,7 @@ export interface Conflict {
 
 /** One thing an entry said, at some time. */
 export interface EntryVersion {
-  readonly revId: string;
+  readonly revId: RevId;
   readonly atMs: number;
   readonly zone: string;
   readonly by: string;
@@ -189,7 +190,7 @@ export interface CheckAbout {
 
 /** A check as a document tells it. */
 export interface SheetCheck {
-  readonly id: string;
+  readonly id: RecordId;
   /** What it says, or said last where it was voided. */
   readonly body: Session;
   readonly about: CheckAbout;
@@ -206,7 +207,7 @@ export interface SheetCheck {
 
 /** A pen as a document tells it: its checks and its care, oldest first. */
 export interface PenSheet {
-  readonly id: string;
+  readonly id: IdOf<'pen'>;
   readonly code: string;
   readonly name: string;
   readonly serial: string;
@@ -224,7 +225,7 @@ export interface PenSheet {
 }
 
 /** Something that falls due on a known day. */
-export type DueAnswer = { readonly id: string; readonly atMs: number } & (
+export type DueAnswer = { readonly id: RecordId; readonly atMs: number } & (
   | {
       readonly kind: 'check' | 'clean' | 'soak';
       /** Code of the pen. */
@@ -249,7 +250,7 @@ export interface AmendEffects {
 
 /** One entry with everything it ever said, newest first. */
 export interface EntryAnswer {
-  readonly recordId: string;
+  readonly recordId: RecordId;
   readonly kind: Kind;
   readonly versions: readonly EntryVersion[];
   /** What the records it names are called. */

@@ -1,3 +1,5 @@
+import type { LotId, PenId, TankId } from '@/records';
+
 /** Kinds of records that stand in the Book as entries, in the order they are offered. */
 export const LEDGER_KINDS = [
   'reading',
@@ -31,9 +33,9 @@ export interface LedgerQuery {
   /** Each word stands somewhere in the entry: a name, a code, a number of a device or lot, a note. */
   readonly words?: string | undefined;
   readonly kind?: LedgerKind | undefined;
-  readonly tankId?: string | undefined;
-  readonly penId?: string | undefined;
-  readonly lotId?: string | undefined;
+  readonly tankId?: TankId | undefined;
+  readonly penId?: PenId | undefined;
+  readonly lotId?: LotId | undefined;
   /** Initials of who wrote it. */
   readonly by?: string | undefined;
   readonly verdict?: LedgerVerdict | undefined;

@@ -8,6 +8,7 @@ import type { CareDue, CheckDue, CheckPolicy, PenWord } from '@/core/schedule';
 import type { Band } from '@/core/verdict';
 import type { Addition, CareEvent, Comparison, Pen, Session } from '@/records/kinds';
 import type { RecordNames } from './names';
+import type { PenId, TankId } from '@/records';
 
 /** How far off one side of a pen is where the crops live. */
 interface SideError {
@@ -41,13 +42,13 @@ export interface PenSide {
   /** A soak runs until then. */
   readonly soakUntilMs?: number | undefined;
   /** The record of that soak. */
-  readonly soak?: (RecordNames & { readonly body: CareEvent }) | undefined;
+  readonly soak?: (RecordNames<'careEvent'> & { readonly body: CareEvent }) | undefined;
   readonly policy: CheckPolicy;
   readonly error?: SideError | undefined;
 }
 
 /** A pen as lists and Read need it. */
-export interface PenAnswer extends RecordNames {
+export interface PenAnswer extends RecordNames<'pen'> {
   readonly body: Pen;
   readonly word: PenWord;
   readonly sides: readonly PenSide[];
@@ -56,7 +57,7 @@ export interface PenAnswer extends RecordNames {
 }
 
 /** A session in a list. */
-export interface SessionRow extends RecordNames {
+export interface SessionRow extends RecordNames<'session'> {
   readonly body: Session;
   readonly penCode: string;
   readonly atMs: number;
@@ -104,14 +105,14 @@ export interface DriftAnswer {
 }
 
 /** Care given to a pen, or what befell it. */
-export interface CareRow extends RecordNames {
+export interface CareRow extends RecordNames<'careEvent'> {
   readonly body: CareEvent;
   readonly atMs: number;
   readonly by: string;
 }
 
 /** A comparison with its result; without one where the reference is not to be trusted. */
-export interface ComparisonRow extends RecordNames {
+export interface ComparisonRow extends RecordNames<'comparison'> {
   readonly body: Comparison;
   readonly atMs: number;
   readonly by: string;
@@ -133,7 +134,7 @@ export interface PenDetailAnswer extends PenAnswer {
 
 /** A reading of the look-back: where it was taken and in which band it was judged. */
 export interface LookBackLine {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly tankName: string;
   /** Absent where no band is set for what was read. */
   readonly band?: Band | undefined;
@@ -152,7 +153,7 @@ export interface FoundNow {
 
 /** What a check found out about the readings before it. */
 export interface LookBackAnswer {
-  readonly penId: string;
+  readonly penId: PenId;
   readonly penCode: string;
   readonly quantity: 'ph' | 'ec';
   readonly fromMs: number;

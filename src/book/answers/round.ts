@@ -4,17 +4,24 @@ import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 import type { TankAnswer } from './tanks';
 import type { LotAnswer } from './shelf';
+import type { RevId, TankId, RecordId, PenId } from '@/records';
 
 /** A timer that runs or has just run out. */
-export interface TimerRow {
-  readonly kind: 'soak' | 'drying' | 'cleaner' | 'mixing' | 'stopGap' | 'standing' | 'still';
-  readonly id: string;
+export type TimerRow = TimerTimes &
+  (
+    | {
+        readonly kind: 'soak' | 'drying' | 'cleaner' | 'stopGap' | 'still';
+        readonly refId: PenId;
+      }
+    | { readonly kind: 'mixing' | 'standing'; readonly refId: TankId }
+  );
+
+interface TimerTimes {
+  readonly id: RecordId;
   readonly startMs: number;
   readonly endMs: number;
   /** A pen's code, or a tank's name. */
   readonly name: string;
-  /** The pen or the tank. */
-  readonly refId: string;
 }
 
 /** A quantity of a tank's newest reading that is surely out of its band. */
@@ -84,7 +91,7 @@ export interface DayAhead {
 
 /** A tank whose bands change on a day, by its plan. */
 export interface StageNews {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly tankName: string;
   readonly stage: PlanStage;
 }
@@ -104,6 +111,6 @@ export interface RoundAnswer {
 /** Settings of the book and the people in it. */
 export interface SettingsAnswer {
   readonly settings: BookSettings;
-  readonly revId?: string | undefined;
-  readonly people: readonly (RecordNames & { readonly body: Person })[];
+  readonly revId?: RevId | undefined;
+  readonly people: readonly (RecordNames<'person'> & { readonly body: Person })[];
 }

@@ -4,7 +4,7 @@ import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
 
 /** A lot with its state. */
-export interface LotAnswer extends RecordNames {
+export interface LotAnswer extends RecordNames<'lot'> {
   readonly body: Lot;
   readonly state: LotState;
 }
@@ -18,7 +18,7 @@ export interface BenchAnswer {
   readonly lots: readonly LotAnswer[];
   /** How many more such sittings the Shelf allows; absent where amounts are not known. */
   readonly sittingsLeft?: number | undefined;
-  readonly draft?: (RecordNames & { readonly body: BenchDraft }) | undefined;
+  readonly draft?: (RecordNames<'benchDraft'> & { readonly body: BenchDraft }) | undefined;
   /** The temperature of cups that still stand: of a check finished within the hour, °C. */
   readonly cupsTempC?: number | undefined;
   /** pH: how many of the pen's readings of the last weeks lay above what two cups bracket. */

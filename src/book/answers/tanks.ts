@@ -3,6 +3,7 @@ import type { Expectation, Leaving } from '@/core/forecast';
 import type { Addition, Reading, Reservoir, Sample, Tank } from '@/records/kinds';
 import type { RecordNames } from './names';
 import type { PenAnswer } from './pens';
+import type { PenId, TankId } from '@/records';
 
 /** One side of a reading: as displayed, and what that is worth. */
 export interface ReadSide {
@@ -11,12 +12,12 @@ export interface ReadSide {
   readonly shown: number;
   readonly dips: number;
   readonly penCode: string;
-  readonly penId: string;
+  readonly penId: PenId;
 }
 
 /** A reading with what it is worth. */
-export interface ReadingRow extends RecordNames {
-  readonly tankId: string;
+export interface ReadingRow extends RecordNames<'reading'> {
+  readonly tankId: TankId;
   readonly sample: Sample;
   readonly tankName: string;
   readonly atMs: number;
@@ -33,7 +34,7 @@ export interface ReadingRow extends RecordNames {
 }
 
 /** A tank as lists need it. */
-export interface TankAnswer extends RecordNames {
+export interface TankAnswer extends RecordNames<'tank'> {
   /** As it holds now, the stage of its plan included. */
   readonly body: Tank;
   /** As it was written: what a change of it starts from. */
@@ -57,7 +58,7 @@ export interface TankAnswer extends RecordNames {
 export type ReservoirAnswer = TankAnswer & { readonly body: Reservoir };
 
 /** Something poured into a tank. */
-export interface AdditionRow extends RecordNames {
+export interface AdditionRow extends RecordNames<'addition'> {
   readonly body: Addition;
   readonly atMs: number;
   readonly by: string;
@@ -150,7 +151,7 @@ export interface ReadAnswer {
   readonly pens: readonly PenAnswer[];
   /** The pens last used on each tank, and what was read of it the last two times, where that was one. */
   readonly remembered: Readonly<
-    Record<string, { phPenId?: string; ecPenId?: string; readonly sample?: Sample }>
+    Record<string, { phPenId?: PenId; ecPenId?: PenId; readonly sample?: Sample }>
   >;
   /** The last values each pen displayed, newest first: three alike and the display may be held. */
   readonly lastShown: Readonly<

@@ -1,7 +1,7 @@
-import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { ADDITIONS_OF_TANK, ADDITIONS_ON_READING } from './partsOfBook';
 import { newestReadings } from './readingsOf';
+import type { ReadingId, TankId } from '@/records';
 
 /** An addition with its moment. */
 export interface TimedAddition {
@@ -10,7 +10,7 @@ export interface TimedAddition {
 }
 
 /** What was poured into a tank, by time. */
-export function additionsOf(book: BookState, tankId: RecordId): readonly TimedAddition[] {
+export function additionsOf(book: BookState, tankId: TankId): readonly TimedAddition[] {
   return book.remember(`additions/${tankId}`, () =>
     book
       .part(ADDITIONS_OF_TANK, tankId)
@@ -25,7 +25,7 @@ export const isPhDose = ({ record }: TimedAddition): boolean =>
 /** Doses made on a reading: acid or base for its pH, stock or water for its EC. */
 export function dosesOn(
   book: BookState,
-  readingId: RecordId,
+  readingId: ReadingId,
   quantity: 'ph' | 'ec',
 ): readonly LiveRecord<'addition'>[] {
   const forPh = ['acid', 'base'];
@@ -40,7 +40,7 @@ export function dosesOn(
  */
 export function mixingIn(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   nowMs: number,
 ): TimedAddition | undefined {
   const last = additionsOf(book, tankId).findLast(({ record }) => record.body.rereadAt);

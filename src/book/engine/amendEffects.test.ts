@@ -1,28 +1,35 @@
 import fc from 'fast-check';
-import { amendment, voiding, type Entry } from '@/acts';
+import { amendment, saveLot, saveTank, type Entry, voiding } from '@/acts';
 import type { Change, Kind } from '@/records';
 import { checkBody } from '@/records/testing/plainCheck';
 import { amendEffects } from './amendEffects';
 import { pensAnswer } from './penAnswers';
 import { shelfAnswer } from './otherAnswers';
 import { tankAnswer, tankHistoryAnswer } from './tankAnswers';
-import { checkedPen, DAY_MS, diary, tank } from './testing/diary';
+import { checkedPen, DAY_MS, diary, tank, checkDone } from './testing/diary';
 
 /** A pen, a tank, a bottle; checks on days 0 and 10, readings on each day between. */
 function house() {
-  const { book, write } = diary();
-  const lotId = write(0, {
-    kind: 'lot',
-    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: 'A', left: 100, note: '' },
-  });
-  const { penId, session, reading } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did, write } = diary();
+  const lotId = did(
+    0,
+    saveLot(undefined, {
+      kind: 'buffer',
+      form: 'bottle',
+      nominal: 7,
+      lotCode: 'A',
+      left: 100,
+      note: '',
+    }),
+  );
+  const { penId, session, reading } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   const readings = [2, 4, 6, 8].map((day) => reading(day, tankId, 6 + day / 10));
   const body = checkBody(penId, 10 * DAY_MS, { in7: 7.4, in4: 4.41, adjusted: true });
   const cups = body.plan.cups.map((cup, at) => (at === 0 ? { ...cup, lotId } : cup));
   const poured = { ...body, plan: { ...body.plan, cups } } as never;
-  const checkId = write(10, { kind: 'session', body: poured });
+  const checkId = did(10, checkDone(poured));
   const entry = <K extends Kind>(kind: K, id: string) => {
     const record = book.record(kind, id)!;
     const known = { id, revId: record.head.revId };
@@ -34,7 +41,7 @@ function house() {
   const take = (changes: readonly Change[], day = 11) => {
     for (const change of changes) write(day, change as never);
   };
-  return { book, write, take, entry, penId, tankId, lotId, checkId, readings };
+  return { book, did, write, take, entry, penId, tankId, lotId, checkId, readings };
 }
 const NOW_MS = 12 * DAY_MS;
 
@@ -56,11 +63,18 @@ test('a check voided: the readings before it, the dose, the pen and the bottle f
 });
 
 test('a check from another bottle: one gets its portion back, the other gives it', () => {
-  const { book, write, entry, checkId, lotId } = house();
-  const other = write(9, {
-    kind: 'lot',
-    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: 'B', left: 100, note: '' },
-  });
+  const { book, did, entry, checkId, lotId } = house();
+  const other = did(
+    9,
+    saveLot(undefined, {
+      kind: 'buffer',
+      form: 'bottle',
+      nominal: 7,
+      lotCode: 'B',
+      left: 100,
+      note: '',
+    }),
+  );
   const was = entry('session', checkId);
   const cups = was.body.plan.cups.map((cup) =>
     cup.lotId === lotId ? { ...cup, lotId: other } : cup,
@@ -119,10 +133,7 @@ test('any mistakes, amended or voided, leave what a book says that never had the
       if (extra) {
         const body = checkBody(mended.penId, 9 * DAY_MS, { in7: 7.9, in4: 5, adjusted: true });
         const cups = body.plan.cups.map((cup) => ({ ...cup, lotId: mended.lotId }));
-        const id = mended.write(9, {
-          kind: 'session',
-          body: { ...body, plan: { ...body.plan, cups } } as never,
-        });
+        const id = mended.did(9, checkDone({ ...body, plan: { ...body.plan, cups } } as never));
         const lot = mended.book.record('lot', mended.lotId)!.body;
         mended.write(9, {
           kind: 'lot',

@@ -1,5 +1,13 @@
 import type { AmendEffects } from '@/book/answers';
-import { idSource, writeChange, type Change, type RecordId } from '@/records';
+import {
+  idSource,
+  writeChange,
+  type Change,
+  type RecordId,
+  type PenId,
+  type TankId,
+  type ReadingId,
+} from '@/records';
 import { BookState } from './bookState';
 import { doseAnswer } from './doseAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
@@ -22,10 +30,10 @@ function changed(book: BookState, changes: readonly Change[], nowMs: number): Bo
 }
 
 interface Named {
-  readonly tankId?: string;
-  readonly penId?: string;
-  readonly ph?: { readonly penId?: string } | null;
-  readonly ec?: { readonly penId?: string } | null;
+  readonly tankId?: TankId;
+  readonly penId?: PenId;
+  readonly ph?: { readonly penId?: PenId } | null;
+  readonly ec?: { readonly penId?: PenId } | null;
 }
 
 /** The pens and tanks the changed entries name, before or after. */
@@ -44,7 +52,7 @@ function namedBy(book: BookState, changes: readonly Change[]) {
 }
 
 /** What a reading says on screen: its values, their ± and verdicts. */
-function saysOf(book: BookState, id: RecordId): string {
+function saysOf(book: BookState, id: ReadingId): string {
   const record = book.record('reading', id);
   const row = record && readingRow(book, record);
   const sides = [row?.ph?.judged, row?.ec?.judged].map(
@@ -75,7 +83,7 @@ export function amendEffects(
     );
   const moved = touched.filter(({ id }) => saysOf(book, id) !== saysOf(other, id));
   const tanksNear = new Set([...tanks, ...moved.map(({ body }) => body.tankId)]);
-  const plan = (state: BookState, id: string) =>
+  const plan = (state: BookState, id: TankId) =>
     JSON.stringify([doseAnswer(state, id, nowMs), ecDoseAnswer(state, id, nowMs)]);
   const plans = [...tanksNear].filter((id) => plan(book, id) !== plan(other, id));
   const wordOf = (state: BookState) =>

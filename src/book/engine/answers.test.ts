@@ -1,3 +1,4 @@
+import { pourDose, saveLot, saveTank } from '@/acts';
 import { ledgerAnswer } from './ledgerAnswer';
 import { lookBackAnswer } from './lookBackAnswer';
 import { benchAnswer, settingsAnswer, shelfAnswer } from './otherAnswers';
@@ -11,9 +12,9 @@ import { DAY_MS, checkedPen, diary, instant, tank } from './testing/diary';
 const pour = { what: 'acid' as const, productName: '', doseMl: 5, note: '' };
 
 test('a later check corrects the readings before it and turns their verdict', () => {
-  const { book, write } = diary();
-  const { session, reading } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did } = diary();
+  const { session, reading } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   reading(9, tankId, 6.7);
   expect(tanksAnswer(book, 10 * DAY_MS)[0]?.latest?.ph?.judged.verdict).toBe('high');
@@ -25,14 +26,14 @@ test('a later check corrects the readings before it and turns their verdict', ()
 });
 
 test('the look-back names that reading, how far it was off, and the dose made on it', () => {
-  const { book, write } = diary();
-  const { session, reading, penId } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did } = diary();
+  const { session, reading, penId } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   const readingId = reading(9, tankId, 6.7);
   reading(2, tankId, 6.05);
   const at = new Date(9.01 * DAY_MS).toISOString();
-  write(9, { kind: 'addition', body: { ...pour, tankId, readingId, at } });
+  did(9, pourDose({ ...pour, tankId, readingId, at }, '5 mL'));
   session(10, 7.4, 4.41, true);
   const answer = lookBackAnswer(book, { penId, quantity: 'ph' });
   // 0.4 of drift in ten days: 0.36 by day nine; as found at pH 6 it stood 0.4 high.
@@ -47,9 +48,9 @@ test('the look-back names that reading, how far it was off, and the dose made on
 });
 
 test('what is found at the Bench tells before it is saved what the saved check tells after', () => {
-  const { book, write } = diary();
-  const { session, reading, penId } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did, write } = diary();
+  const { session, reading, penId } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   for (const [day, shown] of [5.6, 6.05, 6.7, 6.75].entries()) reading(2 * day + 2, tankId, shown);
   const beforehand = { penId, quantity: 'ph' as const };
@@ -74,13 +75,13 @@ test('what is found at the Bench tells before it is saved what the saved check t
 });
 
 test('what would have been right on a reading still too high follows the chemistry of its day', () => {
-  const { book, write } = diary();
-  const { session, reading, penId } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did } = diary();
+  const { session, reading, penId } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   const readingId = reading(9, tankId, 7);
   const at = new Date(9.01 * DAY_MS).toISOString();
-  write(9, { kind: 'addition', body: { ...pour, tankId, readingId, at, aimPh: 6 } });
+  did(9, pourDose({ ...pour, tankId, readingId, at, aimPh: 6 }, '5 mL'));
   session(10, 7.444, 4.454, true);
   const [row] = lookBackAnswer(book, { penId, quantity: 'ph' })?.rows ?? [];
   // 0.40 high by day nine: to 6.0 a feed takes half from 6.6 of what it takes from 7.0, not 0.60.
@@ -91,9 +92,9 @@ test('what would have been right on a reading still too high follows the chemist
 });
 
 test('a band changed from now on leaves the past verdict as it was', () => {
-  const { book, write } = diary();
-  const { session, reading } = checkedPen(write);
-  const recordId = write(0, { kind: 'tank', body: tank() });
+  const { book, did, write } = diary();
+  const { session, reading } = checkedPen(did);
+  const recordId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   reading(1, recordId, 5.7);
   write(2, { kind: 'tank', recordId, effectiveFromMs: 2 * DAY_MS, body: tank(6, 7) });
@@ -105,9 +106,9 @@ test('a band changed from now on leaves the past verdict as it was', () => {
 });
 
 test('a pen is unverified, ready, then due; its last pen is remembered for a tank', () => {
-  const { book, write } = diary();
-  const { penId, session, reading } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did } = diary();
+  const { penId, session, reading } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   expect(pensAnswer(book, DAY_MS)[0]?.word).toBe('unverified');
   session(1, 7.01, 4.02, false);
   expect(pensAnswer(book, 2 * DAY_MS)[0]?.word).toBe('ready');
@@ -121,20 +122,20 @@ test('a pen is unverified, ready, then due; its last pen is remembered for a tan
 });
 
 test('the round lists what is left and what is done today', () => {
-  const { book, write } = diary();
-  const { session, reading } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
-  write(0, {
-    kind: 'lot',
-    body: {
+  const { book, did } = diary();
+  const { session, reading } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
+  did(
+    0,
+    saveLot(undefined, {
       kind: 'buffer',
       form: 'bottle',
       nominal: 7,
       lotCode: 'A',
       note: '',
       expiresAt: instant(1),
-    },
-  });
+    }),
+  );
   const at = { nowMs: 5 * DAY_MS + 1000 };
   const kinds = () => roundAnswer(book, at).stops.map(({ kind, done }) => `${kind} ${done}`);
   expect(kinds()).toEqual(['pen false', 'tank false', 'lot false']);
@@ -144,9 +145,9 @@ test('the round lists what is left and what is done today', () => {
 });
 
 test('the ledger is newest first and counts everything; a deleted reading is gone from it', () => {
-  const { book, write } = diary();
-  const { session, reading } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did, write } = diary();
+  const { session, reading } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(1, 7, 4.01, false);
   const id = reading(2, tankId, 6);
   reading(3, tankId, 6);
@@ -160,20 +161,26 @@ test('the ledger is newest first and counts everything; a deleted reading is gon
 });
 
 test('the Bench finds its open sitting, the Shelf its order, settings their defaults', () => {
-  const { book, write } = diary();
-  const { penId } = checkedPen(write);
-  write(0, {
-    kind: 'lot',
-    body: { kind: 'ecStandard', form: 'bottle', nominal: 1.413, lotCode: 'K', note: '' },
-  });
-  write(0, {
-    kind: 'lot',
-    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: 'B', note: '' },
-  });
-  write(0, {
-    kind: 'lot',
-    body: { kind: 'buffer', form: 'bottle', nominal: 4.01, lotCode: 'A', note: '' },
-  });
+  const { book, did, write } = diary();
+  const { penId } = checkedPen(did);
+  did(
+    0,
+    saveLot(undefined, {
+      kind: 'ecStandard',
+      form: 'bottle',
+      nominal: 1.413,
+      lotCode: 'K',
+      note: '',
+    }),
+  );
+  did(
+    0,
+    saveLot(undefined, { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: 'B', note: '' }),
+  );
+  did(
+    0,
+    saveLot(undefined, { kind: 'buffer', form: 'bottle', nominal: 4.01, lotCode: 'A', note: '' }),
+  );
   expect(shelfAnswer(book, 0).map(({ body }) => body.lotCode)).toEqual(['A', 'B', 'K']);
   expect(benchAnswer(book, { penId, quantity: 'ph', nowMs: 0 })?.draft).toBeUndefined();
   write(1, {

@@ -7,13 +7,14 @@ import {
   type RecordId,
   type RevId,
   type Revision,
+  type IdOf,
 } from '@/records';
 import { kept, sameRevision } from '@/records/storage/oneOf';
 import { hiddenAhead, writtenLater } from './aheadOfNow';
 
 /** A live record: its name, its revisions and what its head says. */
 export interface LiveRecord<K extends Kind> {
-  readonly id: RecordId;
+  readonly id: IdOf<K>;
   readonly revisions: readonly Revision<K>[];
   readonly head: Revision<K>;
   readonly body: BodyOf<K>;
@@ -165,6 +166,6 @@ export class BookRevisions {
     const revisions = this.visible(id);
     const head = revisions.length === 1 ? revisions[0] : headOf(revisions);
     if (!head || head.body === null) return undefined;
-    return { id, revisions, head, body: head.body };
+    return { id: id as string, revisions, head, body: head.body };
   }
 }

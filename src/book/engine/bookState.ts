@@ -5,6 +5,7 @@ import {
   type RecordId,
   type RevId,
   type Revision,
+  type IdOf,
 } from '@/records';
 import { BookRevisions, type LiveRecord } from './bookRevisions';
 import type { EarlierTold } from './earlierReadings';
@@ -179,7 +180,12 @@ export class BookState {
   }
 
   /** A record by name, or undefined when there is none or it is deleted. */
-  record<K extends Kind>(kind: K, id: RecordId): LiveRecord<K> | undefined {
+  record<K extends Kind>(kind: K, id: IdOf<K>): LiveRecord<K> | undefined {
+    return this.recordIf(kind, id);
+  }
+
+  /** The same for a name that may be of another kind: then there is none. */
+  recordIf<K extends Kind>(kind: K, id: RecordId): LiveRecord<K> | undefined {
     const record = this.named(id, kind).live(id);
     return record?.head.kind === kind ? (record as unknown as LiveRecord<K>) : undefined;
   }

@@ -1,3 +1,4 @@
+import { careFor, fitProbe, saveLot, savePen } from '@/acts';
 import type { CareEvent } from '@/records';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import {
@@ -23,21 +24,21 @@ const DAY_MS = 24 * HOUR_MS;
 const nowMs = 100 * DAY_MS;
 
 function bookWithPen() {
-  const { book, write } = diary(1);
+  const { book, did, write } = diary(1);
   const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
   const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
-  const penId = write(0, { kind: 'pen', body: pen });
+  const penId = did(0, savePen(undefined, pen));
   const care = (what: CareEvent['what'], atMs: number, more: Partial<CareEvent> = {}) =>
-    write(atMs, {
-      kind: 'careEvent',
-      body: { penId, side: 'both', what, at: new Date(atMs).toISOString(), note: '', ...more },
-    });
+    did(
+      atMs,
+      careFor({ penId, side: 'both', what, at: new Date(atMs).toISOString(), note: '', ...more }),
+    );
   const soak = (fromMs: number, hours: number) =>
     care('soak', fromMs, {
       side: 'ph',
       until: new Date(fromMs + hours * HOUR_MS).toISOString(),
     });
-  return { book, write, penId, care, soak };
+  return { book, did, write, penId, care, soak };
 }
 
 test('incidents break the line and force a check; a cap topped up does neither', () => {
@@ -92,17 +93,24 @@ test('a pen at rest leaves the round until it is taken out', () => {
 });
 
 test('the shopping list names what the pens need and the Shelf lacks', () => {
-  const { book, write } = bookWithPen();
+  const { book, did } = bookWithPen();
   const needed = shoppingAnswer(book, nowMs).map(({ need, reason }) => [need.nominal, reason]);
   expect(needed).toEqual([
     [7, 'none'],
     [4.01, 'none'],
     [1.413, 'none'],
   ]);
-  write(0, {
-    kind: 'lot',
-    body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode: '', left: 500, note: '' },
-  });
+  did(
+    0,
+    saveLot(undefined, {
+      kind: 'buffer',
+      form: 'bottle',
+      nominal: 7,
+      lotCode: '',
+      left: 500,
+      note: '',
+    }),
+  );
   expect(shoppingAnswer(book, nowMs).map(({ need }) => need.nominal)).toEqual([4.01, 1.413]);
 });
 
@@ -119,7 +127,7 @@ test('a cap with a stop-gap is on the line until it gets storage solution, howev
 });
 
 test('a probe ages from its own purchase, the first one from the pen’s, else from the day it was fitted', () => {
-  const { book, penId, care, write } = bookWithPen();
+  const { book, penId, care, did, write } = bookWithPen();
   const born = () => probeBornMs(book, book.record('pen', penId)!, 'ph');
   const day = (n: number) => new Date(n * DAY_MS).toISOString();
   expect(born()).toBe(0);
@@ -144,7 +152,7 @@ test('a probe ages from its own purchase, the first one from the pen’s, else f
     certificate: '',
     note: '',
   };
-  write(50 * DAY_MS, { kind: 'probe', body: { ...probe, fittedAt: day(50), boughtAt: day(20) } });
+  did(50 * DAY_MS, fitProbe({ ...probe, fittedAt: day(50), boughtAt: day(20) }));
   expect(born()).toBe(20 * DAY_MS);
 });
 

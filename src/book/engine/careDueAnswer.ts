@@ -1,6 +1,6 @@
 import { DAY_MS } from '@/core/units';
 import { careDue, type CareDue } from '@/core/schedule';
-import type { CareKind, RecordId } from '@/records';
+import type { CareKind, PenId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { houseDays } from './houseDays';
 import { careOf, probeFittedMs } from './penCare';
@@ -18,7 +18,7 @@ const USE_WEEKS = 4;
  */
 function weeklyUse(
   book: BookState,
-  use: { readonly penId: RecordId; readonly side: 'ph' | 'ec' },
+  use: { readonly penId: PenId; readonly side: 'ph' | 'ec' },
   { cleanedMs, nowMs }: { readonly cleanedMs: number; readonly nowMs: number },
 ): number {
   const firstMs = firstUseOf(book, use.penId, use.side) ?? Infinity;

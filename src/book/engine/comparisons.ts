@@ -2,7 +2,7 @@ import type { ComparisonRow } from '@/book/answers';
 import { stateAt } from '@/core/drift';
 import { comparePens, compareThermometers, type BareReading, type Compared } from '@/core/readings';
 import { FEED_ALPHA_PER_C } from '@/core/conductivity';
-import type { Pen, RecordId } from '@/records';
+import type { Pen, PenId } from '@/records';
 import type { Comparison } from '@/records/kinds';
 import type { BookState } from './bookState';
 import { repeatStdUOf, trackOf } from './penTrack';
@@ -38,7 +38,7 @@ function resultOf(book: BookState, body: Comparison, atMs: number): Compared | u
 }
 
 /** A pen's comparisons, newest first. */
-export function comparisonsOf(book: BookState, penId: RecordId): readonly ComparisonRow[] {
+export function comparisonsOf(book: BookState, penId: PenId): readonly ComparisonRow[] {
   return book
     .all('comparison')
     .filter(({ body }) => body.penId === penId)

@@ -16,7 +16,7 @@ import {
   type Beliefs,
   type Believed,
 } from '@/core/tank-belief';
-import type { RecordId } from '@/records';
+import type { TankId } from '@/records';
 import { additionsOf, isPhDose, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { productById } from './productOf';
@@ -89,7 +89,7 @@ function believedOf(session: TankSession, beliefs: Beliefs): TankBelieved {
 }
 
 /** The last acid or base; nothing is planned on what is still mixing, stock and water included. */
-function lastPoured(book: BookState, id: RecordId): LastDose | undefined {
+function lastPoured(book: BookState, id: TankId): LastDose | undefined {
   const additions = additionsOf(book, id);
   const any = additions.at(-1);
   if (!any) return undefined;
@@ -121,7 +121,7 @@ function contradictionOf(session: TankSession, beliefs: Beliefs): Contradiction 
 }
 
 /** All about correcting a tank's pH but the plan itself. */
-export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAnswer | null {
+export function doseAnswer(book: BookState, id: TankId, nowMs: number): DoseAnswer | null {
   const tank = reservoirAnswer(book, id, nowMs);
   if (!tank) return null;
   const found = tankBelief(book, id);
@@ -145,7 +145,7 @@ export function doseAnswer(book: BookState, id: RecordId, nowMs: number): DoseAn
 /** The plan for a wish; null where the tank, its reading or the product is not in the book. */
 export function dosePlanAnswer(
   book: BookState,
-  { tankId, wish, nowMs }: { tankId: RecordId; wish: DoseWish; nowMs: number },
+  { tankId, wish, nowMs }: { tankId: TankId; wish: DoseWish; nowMs: number },
 ): DosePlanAnswer | null {
   const answer = doseAnswer(book, tankId, nowMs);
   const product = productById(book, wish.productId);

@@ -16,6 +16,7 @@ import type { BookState, LiveRecord } from './bookState';
 import { incidentsMsOf, probeBornMs, probeFittedMs } from './penCare';
 import { cropLever, driftDates } from './penSide';
 import { sessionsOf, trackOf } from './penTrack';
+import type { PenId } from '@/records';
 
 /** The chart looks this far past today, days. */
 const AHEAD_DAYS = 30;
@@ -28,7 +29,7 @@ const AHEAD_STEPS = 8;
 const MANY_STRETCHES = 120;
 
 /** How long the dips of each sitting took to stand still. */
-function settlesOf(book: BookState, penId: string) {
+function settlesOf(book: BookState, penId: PenId) {
   return sessionsOf(book, penId, 'ph').flatMap(({ record, atMs }) =>
     record.body.events.flatMap((event) =>
       event.type === 'read' && event.settleS !== undefined

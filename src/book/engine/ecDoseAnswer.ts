@@ -2,7 +2,7 @@ import { HOUR_MS } from '@/core/units';
 import type { EcDoseAnswer, TankColumns, WaterShare } from '@/book/answers';
 import { learnedGain } from '@/core/dosing';
 import { medianOf } from '@/core/statistics';
-import type { RecordId, Tank } from '@/records';
+import type { Tank, TankId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { tankColumns } from './tankColumns';
@@ -54,7 +54,7 @@ function gainOf(
 }
 
 /** All that a correction of a tank's EC needs; null for a tank that is not in the book. */
-export function ecDoseAnswer(book: BookState, id: RecordId, nowMs: number): EcDoseAnswer | null {
+export function ecDoseAnswer(book: BookState, id: TankId, nowMs: number): EcDoseAnswer | null {
   const tank = reservoirAnswer(book, id, nowMs);
   if (!tank) return null;
   const additions = additionsOf(book, id);

@@ -1,5 +1,14 @@
 import type { CheckAbout, EntryLink } from '@/book/answers';
-import { byDescent, type BodyOf, type Kind, type RecordId } from '@/records';
+import {
+  byDescent,
+  type BodyOf,
+  type Kind,
+  type RecordId,
+  type LotId,
+  type PenId,
+  type ReadingId,
+  type TankId,
+} from '@/records';
 import type { BookState } from './bookState';
 import { lookBackAnswer } from './lookBackAnswer';
 import { sessionsOf } from './penTrack';
@@ -14,7 +23,7 @@ export function lastTold<K extends Kind>(book: BookState, id: RecordId): BodyOf<
 /** The checks of a pen’s side on either side of a moment. */
 function checksAround(
   book: BookState,
-  { penId, quantity }: { penId: RecordId; quantity: 'ph' | 'ec' },
+  { penId, quantity }: { penId: PenId; quantity: 'ph' | 'ec' },
   atMs: number,
 ): readonly EntryLink[] {
   const sessions = sessionsOf(book, penId, quantity);
@@ -34,17 +43,17 @@ function checksAround(
   ];
 }
 
-const tankLink = (book: BookState, id: string): EntryLink => ({
+const tankLink = (book: BookState, id: TankId): EntryLink => ({
   role: 'tank',
   id,
   name: book.record('tank', id)?.body.name ?? '',
 });
-const penLink = (book: BookState, id: string): EntryLink => ({
+const penLink = (book: BookState, id: PenId): EntryLink => ({
   role: 'pen',
   id,
   name: book.record('pen', id)?.body.code ?? '',
 });
-const lotLink = (book: BookState, id: string): EntryLink => ({
+const lotLink = (book: BookState, id: LotId): EntryLink => ({
   role: 'lot',
   id,
   name: book.record('lot', id)?.body.lotCode ?? '',
@@ -84,12 +93,13 @@ export function entryLinks(book: BookState, kind: Kind, id: RecordId): readonly 
   if (!body) return [];
   if (kind === 'reading') return linksOfReading(book, body as BodyOf<'reading'>);
   if (kind === 'session') return linksOfSession(book, body as BodyOf<'session'>);
-  if (kind === 'lot') return [{ ...lotLink(book, id), role: 'uses' }, lotLink(book, id)];
+  if (kind === 'lot')
+    return [{ ...lotLink(book, id as string), role: 'uses' }, lotLink(book, id as string)];
   const { tankId, penId, readingId, lotId } = body as {
-    tankId?: string;
-    penId?: string;
-    readingId?: string;
-    lotId?: string;
+    tankId?: TankId;
+    penId?: PenId;
+    readingId?: ReadingId;
+    lotId?: LotId;
   };
   return [
     ...(tankId ? [tankLink(book, tankId)] : []),
@@ -102,7 +112,7 @@ export function entryLinks(book: BookState, kind: Kind, id: RecordId): readonly 
 /** The probe that was fitted on a pen’s side at a moment. */
 function probeAt(
   book: BookState,
-  { penId, quantity }: { penId: RecordId; quantity: 'ph' | 'ec' },
+  { penId, quantity }: { penId: PenId; quantity: 'ph' | 'ec' },
   atMs: number,
 ): CheckAbout['probe'] {
   const fitted = book
@@ -132,7 +142,7 @@ export function checkAbout(
     const { lotCode, expiresAt, openedAt } = lot;
     return [[lotId, { lotCode, expiresAt, openedAt }] as const];
   });
-  const counts = book.record('session', id) !== undefined;
+  const counts = book.recordIf('session', id) !== undefined;
   const looked =
     counts && lookBack
       ? spare(

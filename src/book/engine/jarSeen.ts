@@ -2,11 +2,11 @@ import { stateAt } from '@/core/drift';
 import { molPerUnit } from '@/core/chemistry';
 import { assessQuick, hasNumber } from '@/core/readings';
 import type { JarRead } from '@/core/tank-belief';
-import type { RecordId } from '@/records';
 import { JARS_OF_TANK } from './partsOfBook';
 import type { BookState, LiveRecord } from './bookState';
 import { repeatStdUOf, trackOf } from './penTrack';
 import { productById } from './productOf';
+import type { TankId } from '@/records';
 
 /** A jar test as the chemistry has to know it: pH corrected, doses by the litre; undefined without its pen. */
 function jarSeen(
@@ -45,5 +45,5 @@ function jarSeen(
 }
 
 /** The jar tests of a tank. */
-export const jarsOf = (book: BookState, tankId: RecordId): readonly JarRead[] =>
+export const jarsOf = (book: BookState, tankId: TankId): readonly JarRead[] =>
   book.part(JARS_OF_TANK, tankId).flatMap((record) => jarSeen(book, record) ?? []);

@@ -2,11 +2,12 @@ import type { Tank } from '@/records/kinds';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
 import { watersOf } from './watersOf';
+import type { TankId } from '@/records';
 
 /** EC of a tank that holds its waters and nothing else, as the book knows them, mS/cm; else undefined. */
 export function knownEc(
   book: BookState,
-  { tankId, tank, atMs }: { readonly tankId: string; readonly tank: Tank; readonly atMs: number },
+  { tankId, tank, atMs }: { readonly tankId: TankId; readonly tank: Tank; readonly atMs: number },
 ): number | undefined {
   const before = additionsOf(book, tankId).filter((each) => each.atMs <= atMs);
   const fill = before.findLastIndex(({ record }) => record.body.what === 'change');

@@ -1,5 +1,13 @@
 import { LEDGER_KINDS, type LedgerKind, type LedgerRow } from '@/book/answers';
-import { byDescent, eventMs, type RecordId, type Revision } from '@/records';
+import {
+  byDescent,
+  eventMs,
+  type RecordId,
+  type Revision,
+  type LotId,
+  type PenId,
+  type TankId,
+} from '@/records';
 import type { Session } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { comparisonsOf } from './comparisons';
@@ -25,16 +33,16 @@ export interface LedgerEntry {
 
 /** What the bodies of all kinds may name. */
 interface Names {
-  readonly tankId?: string;
-  readonly penId?: string;
-  readonly lotId?: string;
+  readonly tankId?: TankId;
+  readonly penId?: PenId;
+  readonly lotId?: LotId;
   readonly note?: string;
   readonly productName?: string;
   readonly lotCode?: string;
   readonly serial?: string;
-  readonly ph?: { readonly penId?: string } | null;
-  readonly ec?: { readonly penId?: string } | null;
-  readonly against?: { readonly penId?: string };
+  readonly ph?: { readonly penId?: PenId } | null;
+  readonly ec?: { readonly penId?: PenId } | null;
+  readonly against?: { readonly penId?: PenId };
   readonly plan?: Session['plan'];
   readonly stop?: string;
 }
@@ -86,7 +94,7 @@ function entryOf(
 /** Entries that somebody voided, saying why. */
 function voidedOf(book: BookState, kind: LedgerKind): LedgerEntry[] {
   return book.idsOf(kind).flatMap((id): LedgerEntry[] => {
-    if (book.record(kind, id)) return [];
+    if (book.recordIf(kind, id)) return [];
     const revisions = byDescent(book.revisionsOf(id));
     const head = revisions.at(-1);
     if (!head || head.body !== null || !head.why) return [];
@@ -115,7 +123,7 @@ function voidedOf(book: BookState, kind: LedgerKind): LedgerEntry[] {
 
 /** What adjusts nothing and corrects nothing: comparisons, control readings, stops passed by. */
 function besides(book: BookState): LedgerEntry[] {
-  const codeOf = (penId: string) => book.record('pen', penId)?.body.code ?? '?';
+  const codeOf = (penId: PenId) => book.record('pen', penId)?.body.code ?? '?';
   const comparisons = book.all('comparison').map((record) =>
     entryOf('comparison', record, (atMs) => {
       const { penId } = record.body;

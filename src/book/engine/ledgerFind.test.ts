@@ -1,3 +1,4 @@
+import { saveLot, saveTank } from '@/acts';
 import fc from 'fast-check';
 import { LEDGER_KINDS, LEDGER_VERDICTS, type LedgerQuery } from '@/book/answers';
 import { makeDemo } from '@/demo';
@@ -5,40 +6,34 @@ import { BookState } from './bookState';
 import { bookNames } from './bookNames';
 import { ledgerAnswer, ledgerFound } from './ledgerAnswer';
 import { checkBody } from '@/records/testing/plainCheck';
-import { checkedPen, DAY_MS, diary, tank } from './testing/diary';
+import { checkedPen, DAY_MS, diary, tank, checkDone } from './testing/diary';
 
 /** A pen checked from lot A-3902 and then from B-1, with readings of two tanks. */
 function small() {
-  const { book, write } = diary();
+  const { book, did, write } = diary();
   const lot = (lotCode: string) =>
-    write(0, {
-      kind: 'lot',
-      body: { kind: 'buffer', form: 'bottle', nominal: 7, lotCode, note: '' },
-    });
+    did(0, saveLot(undefined, { kind: 'buffer', form: 'bottle', nominal: 7, lotCode, note: '' }));
   const [a, b] = [lot('A-3902'), lot('B-1')];
-  const { penId, reading } = checkedPen(write);
+  const { penId, reading } = checkedPen(did);
   const pen = book.record('pen', penId)!.body;
   write(0.1, {
     kind: 'pen',
     recordId: penId,
     body: { ...pen, papers: { ...pen.papers!, serial: 'SN 44-17' } as never },
   });
-  const basil = write(0, { kind: 'tank', body: tank() });
-  const mint = write(0, { kind: 'tank', body: { ...tank(), name: 'Mint' } });
+  const basil = did(0, saveTank(undefined, tank()));
+  const mint = did(0, saveTank(undefined, { ...tank(), name: 'Mint' }));
   const check = (day: number, lotId: string, adjusted: boolean) => {
     const body = checkBody(penId, day * DAY_MS, { in7: 7, in4: 4.01, adjusted });
     const cups = body.plan.cups.map((cup) => ({ ...cup, lotId }));
-    return write(day, {
-      kind: 'session',
-      body: { ...body, plan: { ...body.plan, cups } as never },
-    });
+    return did(day, checkDone({ ...body, plan: { ...body.plan, cups } as never }));
   };
   const checks = [check(1, a, false), check(8, b, true)];
   const readings = [reading(2, basil, 6), reading(3, mint, 7.2), reading(9, mint, 6)];
   const noted = book.record('reading', readings[2]!)!.body;
   write(9.1, { kind: 'reading', recordId: readings[2]!, body: { ...noted, note: 'After RAIN' } });
   const find = (query: LedgerQuery) => ledgerFound(book, query).map(({ id }) => id);
-  return { book, write, find, penId, basil, mint, checks, readings, a, b };
+  return { book, did, write, find, penId, basil, mint, checks, readings, a, b };
 }
 
 test('which checks used lot A-3902: by its id, and by its number as a word', () => {

@@ -256,7 +256,7 @@ test('nor what a clock that was set back would hide', () => {
 test('a reading that is left can be neither looked up nor replaced unseen; a new one is nobody’s', () => {
   const { whole, partial, left } = openedBoth(house.revisions, about);
   const { recordId, revId } = left[0]!;
-  expect(() => partial.record('reading', recordId)).toThrow(NeedsEarlier);
+  expect(() => partial.recordIf('reading', recordId)).toThrow(NeedsEarlier);
   expect(() => partial.headIds(recordId)).toThrow(NeedsEarlier);
   expect(() => partial.recordOf(revId)).toThrow(NeedsEarlier);
   expect(partial.headIds(makeId())).toEqual([]);

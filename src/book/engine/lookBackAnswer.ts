@@ -8,7 +8,6 @@ import {
 } from '@/core/dosing';
 import { lookBack, type JudgedThen, type LookBackReading } from '@/core/look-back';
 import type { JudgedValue } from '@/core/readings';
-import type { RecordId } from '@/records';
 import { bandsOf } from '@/records/kinds';
 import { READINGS_OF_SIDE } from './partsOfBook';
 import type { BookState, LiveRecord } from './bookState';
@@ -18,9 +17,10 @@ import { sideTolerance } from './penTrack';
 import { judgeSide, readingContext, type ReadingContext } from './readingRow';
 import { JUST_BEFORE_MS, sideTrack, type Judge, type SideTrack } from './sideTrack';
 import { waterEvents } from './waterEvents';
+import type { PenId } from '@/records';
 
 interface Asked {
-  readonly penId: RecordId;
+  readonly penId: PenId;
   readonly quantity: 'ph' | 'ec';
   /** The check that looks back; the newest with an as-found reading where absent. */
   readonly checkMs?: number | undefined;

@@ -1,12 +1,13 @@
+import { saveTank } from '@/acts';
 import { BookState } from './bookState';
 import { checkedPen, diary, tank } from './testing/diary';
 import { tankColumns } from './tankColumns';
 
 /** Three years of a pen that drifts slowly, checked and adjusted each fourth week, read every third day. */
 function threeYears() {
-  const { book, write } = diary();
-  const tankId = write(0, { kind: 'tank', body: tank() });
-  const { penId, session, reading } = checkedPen(write);
+  const { book, did } = diary();
+  const tankId = did(0, saveTank(undefined, tank()));
+  const { penId, session, reading } = checkedPen(did);
   for (let day = 1; day < 1096; day += 1) {
     if (day % 28 === 0) session(day, 7.03, 4.04, true);
     if (day % 3 === 0) reading(day, tankId, 6 + (day % 7) / 20);

@@ -3,7 +3,7 @@ import type { BenchAnswer, LotAnswer, SettingsAnswer } from '@/book/answers';
 import { EXPECTED_LIFE_DAYS } from '@/core/drift';
 import { calibrationsLeft, lotState } from '@/core/lots';
 import { ABOVE_BRACKET_PH, isFarPastAge } from '@/core/procedure';
-import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type RecordId } from '@/records';
+import { BOOK_SETTINGS_ID, settingSchema, type Lot, type Pen, type PenId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { liquidsOf } from './liquidsOf';
 import { penAnswer } from './penAnswers';
@@ -54,7 +54,7 @@ export function shelfAnswer(book: BookState, nowMs: number): readonly LotAnswer[
 /** What was done to a side since it was last read or checked: as found then tells of that, not of before. */
 function movedSinceUse(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   side: 'ph' | 'ec',
   nowMs: number,
 ): BenchAnswer['movedSince'] {
@@ -94,7 +94,7 @@ function phSideTold(
 /** What the Bench needs for one side of a pen. */
 export function benchAnswer(
   book: BookState,
-  { penId, quantity, nowMs }: { penId: RecordId; quantity: 'ph' | 'ec'; nowMs: number },
+  { penId, quantity, nowMs }: { penId: PenId; quantity: 'ph' | 'ec'; nowMs: number },
 ): BenchAnswer | null {
   const pen = book.record('pen', penId);
   if (!pen) return null;

@@ -1,3 +1,4 @@
+import { saveTank } from '@/acts';
 import { Package } from 'datapackage';
 import { unzipSync } from 'fflate';
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
@@ -16,9 +17,9 @@ const demo = new BookState();
 demo.apply(makeDemo({ nowMs: NOW_MS, zone: 'Europe/Brussels' }));
 
 test('a reading leaves with what was shown, what it is worth, and its moment in its own zone', () => {
-  const { book, write } = diary();
-  const { session, reading, penId } = checkedPen(write);
-  const tankId = write(0, { kind: 'tank', body: tank() });
+  const { book, did } = diary();
+  const { session, reading, penId } = checkedPen(did);
+  const tankId = did(0, saveTank(undefined, tank()));
   session(0, 7, 4.01, false);
   reading(9, tankId, 6.7);
   session(10, 7.4, 4.41, true);
@@ -87,8 +88,8 @@ test('due days: the check of each pen, care, and bottles, each under one name fo
     (each) => `${each.kind}${'quantity' in each ? each.quantity : ''}${each.id}`,
   );
   expect(new Set(names).size).toBe(names.length);
-  const { book, write } = diary();
-  const { session } = checkedPen(write);
+  const { book, did } = diary();
+  const { session } = checkedPen(did);
   session(0, 7, 4.01, false);
   const days = () => dueDays(book, DAY_MS).filter(({ kind }) => kind === 'check');
   expect(days().map(({ about, atMs }) => [about, atMs / DAY_MS])).toEqual([['P1', 7]]);

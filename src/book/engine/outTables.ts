@@ -1,7 +1,7 @@
 import { LEDGER_KINDS, type LedgerKind, type LedgerQuery } from '@/book/answers';
 import type { BenchEvent } from '@/core/procedure';
 import type { Table } from '@/interchange/tables';
-import type { BookState, LiveRecord } from './bookState';
+import type { BookState } from './bookState';
 import { ledgerFound } from './ledgerAnswer';
 import type { Column, Placed } from './outColumn';
 import {
@@ -27,7 +27,7 @@ function found<K extends LedgerKind>(
   query: LedgerQuery,
 ): readonly Placed<K>[] {
   return [...ledgerFound(book, { ...query, kind })].reverse().flatMap((entry) => {
-    const record = book.record(kind, entry.id) as LiveRecord<K> | undefined;
+    const record = book.recordIf(kind, entry.id);
     return record ? [{ book, record }] : [];
   });
 }

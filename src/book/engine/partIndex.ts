@@ -1,4 +1,4 @@
-import type { BodyOf, Kind, RecordId } from '@/records';
+import type { BodyOf, Kind, IdOf } from '@/records';
 import type { LiveRecord } from './bookRevisions';
 import type { EarlierTold } from './earlierReadings';
 
@@ -90,7 +90,7 @@ export class PartIndex<K extends Kind> {
     this.part.order(a.body, b.body) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 }
 
-function without<K extends Kind>(list: readonly Keyed<K>[], id: RecordId): readonly Keyed<K>[] {
+function without<K extends Kind>(list: readonly Keyed<K>[], id: IdOf<K>): readonly Keyed<K>[] {
   const at = list.findIndex((record) => record.id === id);
   return at < 0 ? list : [...list.slice(0, at), ...list.slice(at + 1)];
 }

@@ -1,6 +1,5 @@
 import type { PenAnswer, PenDetailAnswer, SessionRow } from '@/book/answers';
 import { worstWord } from '@/core/schedule';
-import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { comparisonsOf } from './comparisons';
 import { driftAnswer } from './driftAnswer';
@@ -9,6 +8,7 @@ import { careOf } from './penCare';
 import { penSide } from './penSide';
 import { sessionsOf, sidesOf } from './penTrack';
 import { spare } from './spare';
+import type { PenId } from '@/records';
 
 /** One pen with the state of each side at `nowMs`; without sides where they cannot be worked out. */
 export function penAnswer(book: BookState, pen: LiveRecord<'pen'>, nowMs: number): PenAnswer {
@@ -57,11 +57,7 @@ export function sessionRow(book: BookState, record: LiveRecord<'session'>): Sess
 }
 
 /** One pen with its sessions and care, newest first, and the drift of each side. */
-export function penDetailAnswer(
-  book: BookState,
-  id: RecordId,
-  nowMs: number,
-): PenDetailAnswer | null {
+export function penDetailAnswer(book: BookState, id: PenId, nowMs: number): PenDetailAnswer | null {
   const pen = book.record('pen', id);
   if (!pen) return null;
   const sessions = (['ph', 'ec'] as const)

@@ -1,5 +1,5 @@
 import type { ForcingEvent } from '@/core/schedule';
-import type { CareKind, RecordId } from '@/records';
+import type { CareKind, PenId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { CARE_OF_SIDE } from './partsOfBook';
 
@@ -50,7 +50,7 @@ export interface TimedCare {
 }
 
 /** What was done to one side of a pen, or befell it, by time. */
-export function careOf(book: BookState, penId: RecordId, side: Side): readonly TimedCare[] {
+export function careOf(book: BookState, penId: PenId, side: Side): readonly TimedCare[] {
   return book.remember(`care/${penId}/${side}`, () =>
     book
       .part(CARE_OF_SIDE, `${side}/${penId}`)
@@ -62,19 +62,19 @@ const momentsOf = (care: readonly TimedCare[], kinds: readonly CareKind[]) =>
   care.filter(({ record }) => kinds.includes(record.body.what)).map(({ atMs }) => atMs);
 
 /** When a side was cleaned, soaked, knocked and the like. */
-export const disturbancesOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+export const disturbancesOf = (book: BookState, penId: PenId, side: Side): readonly number[] =>
   momentsOf(careOf(book, penId, side), MOVES);
 
 /** When it got new probes. */
-export const probesMsOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+export const probesMsOf = (book: BookState, penId: PenId, side: Side): readonly number[] =>
   momentsOf(careOf(book, penId, side), ['newProbe']);
 
 /** What befell a side, and its new probes: the marks of its chart. */
-export const incidentsMsOf = (book: BookState, penId: RecordId, side: Side): readonly number[] =>
+export const incidentsMsOf = (book: BookState, penId: PenId, side: Side): readonly number[] =>
   momentsOf(careOf(book, penId, side), [...INCIDENTS, 'newProbe']);
 
 /** Events that force a check, by time. */
-export function forcingEvents(book: BookState, penId: RecordId, side: Side) {
+export function forcingEvents(book: BookState, penId: PenId, side: Side) {
   return careOf(book, penId, side).flatMap(({ record, atMs }) => {
     const event = FORCES[record.body.what];
     return event ? [{ event, atMs }] : [];
@@ -85,7 +85,7 @@ export function forcingEvents(book: BookState, penId: RecordId, side: Side) {
 const NO_SOAKS: readonly CareKind[] = ['wetElectronics', 'inCleaner'];
 
 /** The soak that runs at `nowMs`, if any. */
-export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs: number) {
+export function runningSoak(book: BookState, penId: PenId, side: Side, nowMs: number) {
   return careOf(book, penId, side).findLast(
     ({ record, atMs }) =>
       record.body.until !== undefined &&
@@ -98,7 +98,7 @@ export function runningSoak(book: BookState, penId: RecordId, side: Side, nowMs:
 /** What moved a side last, after everything that was read with it; undefined where nothing did. */
 export function movedSince(
   book: BookState,
-  { penId, side, sinceMs, nowMs }: { penId: RecordId; side: Side; sinceMs: number; nowMs: number },
+  { penId, side, sinceMs, nowMs }: { penId: PenId; side: Side; sinceMs: number; nowMs: number },
 ): TimedCare | undefined {
   return careOf(book, penId, side).findLast(
     ({ record, atMs }) => MOVES.includes(record.body.what) && atMs > sinceMs && atMs <= nowMs,
@@ -106,7 +106,7 @@ export function movedSince(
 }
 
 /** Whether a pen was put away and not taken out since. */
-export function isResting(book: BookState, penId: RecordId, side: Side): boolean {
+export function isResting(book: BookState, penId: PenId, side: Side): boolean {
   const last = careOf(book, penId, side).findLast(
     ({ record }) => record.body.what === 'rest' || record.body.what === 'wake',
   );

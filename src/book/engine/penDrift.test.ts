@@ -1,3 +1,4 @@
+import { careFor } from '@/acts';
 import type { BodyOf } from '@/records';
 import { penFromProfile } from '@/records/profiles';
 import { penDetailAnswer, pensAnswer } from './penAnswers';
@@ -6,8 +7,8 @@ import { DAY_MS, checkedPen, diary } from './testing/diary';
 
 /** A pen found 0.03 pH higher in both buffers each week, adjusted each time. */
 function driftingPen(checks: number, pen: Partial<BodyOf<'pen'>> = {}) {
-  const { book, write } = diary();
-  const { penId, session } = checkedPen(write);
+  const { book, did, write } = diary();
+  const { penId, session } = checkedPen(did);
   write(0, {
     kind: 'pen',
     recordId: penId,
@@ -18,7 +19,7 @@ function driftingPen(checks: number, pen: Partial<BodyOf<'pen'>> = {}) {
   const lastDay = 7 * (checks - 1);
   const detail = (day: number) => penDetailAnswer(book, penId, day * DAY_MS)!;
   const side = (day: number) => pensAnswer(book, day * DAY_MS)[0]!.sides[0]!;
-  return { book, write, penId, detail, side, lastDay };
+  return { book, did, write, penId, detail, side, lastDay };
 }
 
 test('the chart has what was found and what was left, and a cloud that widens ahead', () => {
@@ -86,12 +87,12 @@ test('a pen checked before every use is due two hours after its check', () => {
 });
 
 test('a knock forces a check at once, a new probe starts its line afresh', () => {
-  const { write, penId, side, detail, lastDay } = driftingPen(6);
+  const { did, penId, side, detail, lastDay } = driftingPen(6);
   const care = (what: 'knock' | 'newProbe', day: number) =>
-    write(day, {
-      kind: 'careEvent',
-      body: { penId, side: 'ph', what, at: new Date(day * DAY_MS).toISOString(), note: '' },
-    });
+    did(
+      day,
+      careFor({ penId, side: 'ph', what, at: new Date(day * DAY_MS).toISOString(), note: '' }),
+    );
   care('knock', lastDay + 1);
   expect(side(lastDay + 1)).toMatchObject({
     word: 'checkDue',

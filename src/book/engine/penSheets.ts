@@ -1,12 +1,12 @@
 import type { PenSheet, SheetCheck } from '@/book/answers';
-import { byDescent, type RecordId } from '@/records';
+import { byDescent, type PenId, type RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { checkAbout, lastTold } from './entryAbout';
 import { ledgerFound } from './ledgerAnswer';
 
 interface Asked {
   /** One pen; every pen where absent. */
-  readonly penId?: string | undefined;
+  readonly penId?: PenId | undefined;
   /** First and last moment, epoch ms. */
   readonly fromMs: number;
   readonly toMs: number;
@@ -56,7 +56,7 @@ function sheetOf(book: BookState, pen: LiveRecord<'pen'>, { fromMs, toMs }: Aske
       .sort((a, b) => a.fittedAtMs - b.fittedAtMs),
     checks: found('session').flatMap((entry) => sheetCheck(book, entry.id)),
     care: found('careEvent').flatMap(({ id: careId, atMs, by }) => {
-      const care = book.record('careEvent', careId)?.body;
+      const care = book.recordIf('careEvent', careId)?.body;
       return care ? [{ atMs, by, body: care }] : [];
     }),
   };

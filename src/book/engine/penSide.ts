@@ -12,13 +12,13 @@ import {
   type PenState,
 } from '@/core/drift';
 import { checkDue, penWord } from '@/core/schedule';
-import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { houseDays } from './houseDays';
 import { disagreementOf } from './pensInOneTank';
 import { forcingEvents, isResting, runningSoak } from './penCare';
 import { repeatStdUOf, sessionsOf, sideTolerance, trackOf } from './penTrack';
 import { lastUseOf, usesSince } from './penUse';
+import type { PenId } from '@/records';
 
 /** Where a pen's error is stated: the middle of what most crops want, pH. */
 export const CROP_PH = 6;
@@ -38,7 +38,7 @@ interface Asked {
 /** The dates by own drift: as it is, and as if it were adjusted. Worked out once an hour. */
 export function driftDates(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   { quantity, nowMs }: Asked,
 ): { readonly ownMs?: number | undefined; readonly adjustedMs?: number | undefined } {
   const hour = Math.ceil(nowMs / DATES_STEP_MS);

@@ -20,7 +20,7 @@ import {
 import { checkOf, dipIn, repeatedDips, type AdjustedBy, type Cup } from '@/core/procedure';
 import { laboratoryDip, ownRepeatStdU } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
-import type { EcSide, Pen, RecordId } from '@/records';
+import type { EcSide, Pen, PenId } from '@/records';
 import { factsAt } from '@/records';
 import { meanShown } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
@@ -37,7 +37,7 @@ export interface TimedSession {
 /** A pen's sessions on one side, by time. */
 export function sessionsOf(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   quantity: Quantity,
 ): readonly TimedSession[] {
   return book.remember(`sessions/${penId}/${quantity}`, () =>
@@ -112,7 +112,7 @@ function sittingCheck(
 }
 
 /** A reading of the check standard as a quick check in a bottle of its own. */
-function controlChecks(book: BookState, penId: RecordId, facts: SideFacts, pen: Pen): PenCheck[] {
+function controlChecks(book: BookState, penId: PenId, facts: SideFacts, pen: Pen): PenCheck[] {
   return book.part(CONTROLS_OF_PEN, penId).flatMap(({ body }) => {
     const kind = kindOfNominal(body.nominalPh);
     if (!kind || !pen.ph) return [];
@@ -138,7 +138,7 @@ function controlChecks(book: BookState, penId: RecordId, facts: SideFacts, pen: 
 }
 
 /** Readings of a pen's side that tell more than a value. */
-const tellingReadings = (book: BookState, penId: RecordId, quantity: Quantity) =>
+const tellingReadings = (book: BookState, penId: PenId, quantity: Quantity) =>
   book.part(TELLING_OF_SIDE, `${quantity}/${penId}`);
 
 /** A laboratory's value of a sample that the pen read, as a dip. */
@@ -177,7 +177,7 @@ function laboratoryCheck(
 }
 
 /** A pen's own scatter from everything it was dipped into more than once. */
-export function repeatStdUOf(book: BookState, penId: RecordId, quantity: Quantity): number {
+export function repeatStdUOf(book: BookState, penId: PenId, quantity: Quantity): number {
   return book.remember(`repeat/${penId}/${quantity}`, () => {
     const scaled = (dips: readonly number[]) =>
       quantity === 'ph' ? dips : dips.filter((dip) => dip > 0).map(Math.log);
@@ -233,11 +233,7 @@ function trackWith(
 }
 
 /** One side of a pen through time: the basis of every correction. Undefined without such a side. */
-export function trackOf(
-  book: BookState,
-  penId: RecordId,
-  quantity: Quantity,
-): PenTrack | undefined {
+export function trackOf(book: BookState, penId: PenId, quantity: Quantity): PenTrack | undefined {
   return book.remember(`track/${penId}/${quantity}`, () => {
     const pen = book.record('pen', penId);
     return pen?.body[quantity] ? trackWith(book, pen, { quantity, more: [] }) : undefined;
@@ -253,7 +249,7 @@ const DIGIT_SHARE = 0.1;
  */
 export function trackOver(
   book: BookState,
-  of: { readonly penId: RecordId; readonly quantity: Quantity },
+  of: { readonly penId: PenId; readonly quantity: Quantity },
   month: string,
 ): PenTrack | undefined {
   const { penId, quantity } = of;
@@ -274,7 +270,7 @@ export function trackOver(
 /** The same with a check under way, before it is in the book. */
 export function trackWithFound(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   found: FoundNow,
 ): PenTrack | undefined {
   const { quantity } = found.plan;

@@ -1,10 +1,10 @@
-import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { READINGS_OF_SIDE } from './partsOfBook';
+import type { PenId } from '@/records';
 
 /** A side of a pen. */
 interface Side {
-  readonly penId: RecordId;
+  readonly penId: PenId;
   readonly side: 'ph' | 'ec';
 }
 
@@ -28,11 +28,7 @@ function countBefore<T>(list: readonly T[], atMs: number, msOf: (member: T) => n
 }
 
 /** When a side of a pen was used first, epoch ms; undefined while it was not. */
-export const firstUseOf = (
-  book: BookState,
-  penId: RecordId,
-  side: 'ph' | 'ec',
-): number | undefined =>
+export const firstUseOf = (book: BookState, penId: PenId, side: 'ph' | 'ec'): number | undefined =>
   book.remember(`firstUse/${side}/${penId}`, () => {
     const first = usesHere(book, { penId, side })[0];
     const firstMs = Math.min(
@@ -43,7 +39,7 @@ export const firstUseOf = (
   });
 
 /** When it was used last, epoch ms; undefined while it was not. */
-export function lastUseOf(book: BookState, penId: RecordId, side: 'ph' | 'ec'): number | undefined {
+export function lastUseOf(book: BookState, penId: PenId, side: 'ph' | 'ec'): number | undefined {
   const last = usesHere(book, { penId, side }).at(-1);
   const lastMs = Math.max(
     last ? takenMs(last) : -Infinity,
@@ -74,7 +70,7 @@ export const usesSince = (
 /** How many of a pen's pH readings since a moment (epoch ms) showed more than a value, and of how many. */
 export function usesAboveOf(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   { abovePh, fromMs }: { readonly abovePh: number; readonly fromMs: number },
 ): { readonly count: number; readonly of: number } {
   const shown = book

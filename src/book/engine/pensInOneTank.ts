@@ -3,7 +3,7 @@ import { SAME_SAMPLE_MS, disagreement } from '@/core/drift';
 import type { Quantity } from '@/core/calibration';
 import { assessQuick } from '@/core/readings';
 import { SAMPLES } from '@/records/kinds';
-import type { RecordId } from '@/records';
+import type { RecordId, PenId, TankId } from '@/records';
 import { additionsOf } from './additions';
 import type { BookState, LiveRecord } from './bookState';
 import { readingContext, readingInput } from './readingRow';
@@ -18,7 +18,7 @@ interface Pair {
 }
 
 /** Readings of one sample by two pens within a quarter of an hour, nothing poured between. */
-function pairsIn(book: BookState, tankId: RecordId, quantity: Quantity): readonly Pair[] {
+function pairsIn(book: BookState, tankId: TankId, quantity: Quantity): readonly Pair[] {
   const additions = additionsOf(book, tankId);
   return SAMPLES.flatMap((sample) => {
     const newest = newestReadings(book, { tankId, sample }, NEWEST).filter(
@@ -45,15 +45,11 @@ function valueOf(book: BookState, reading: LiveRecord<'reading'>, quantity: Quan
 
 /** A pen that disagrees with another in a tank. */
 interface Disagrees extends PensDisagree {
-  readonly penId: RecordId;
+  readonly penId: PenId;
 }
 
 /** Which pens disagree in a tank by more than they are unsure: the less sure one, and its partner. */
-function disagreeingIn(
-  book: BookState,
-  tankId: RecordId,
-  quantity: Quantity,
-): readonly Disagrees[] {
+function disagreeingIn(book: BookState, tankId: TankId, quantity: Quantity): readonly Disagrees[] {
   return book.remember(`disagree/${quantity}/${tankId}`, () =>
     pairsIn(book, tankId, quantity).flatMap(({ first, second }): Disagrees[] => {
       const [a, b] = [valueOf(book, first, quantity), valueOf(book, second, quantity)];
@@ -86,6 +82,6 @@ function disagreements(book: BookState, quantity: Quantity): ReadonlyMap<RecordI
 /** The newest disagreement that brings a pen's check forward. */
 export const disagreementOf = (
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   quantity: Quantity,
 ): PensDisagree | undefined => disagreements(book, quantity).get(penId);

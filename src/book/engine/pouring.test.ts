@@ -1,3 +1,4 @@
+import { careFor, saveProduct } from '@/acts';
 import { careDueAnswer } from './careDueAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
 import { productsAnswer } from './productsAnswer';
@@ -36,10 +37,10 @@ describe('what stock adds is learned from the tank’s own pours', () => {
 });
 
 test('what is left of a product falls with what is poured since it was counted', () => {
-  const { book, write, pour, at } = hourly();
-  const productId = write(1, {
-    kind: 'product',
-    body: {
+  const { book, did, pour, at } = hourly();
+  const productId = did(
+    1,
+    saveProduct(undefined, {
       name: 'Down',
       reagent: 'nitric',
       strength: { kind: 'unknown' },
@@ -47,8 +48,8 @@ test('what is left of a product falls with what is poured since it was counted',
       left: 100,
       leftAt: at(10),
       note: '',
-    },
-  });
+    }),
+  );
   pour(5, { what: 'acid', doseMl: 50, productId });
   expect(productsAnswer(book)[0]?.left).toBe(100);
   pour(11, { what: 'acid', doseMl: 30, productId });
@@ -59,7 +60,7 @@ test('what is left of a product falls with what is poured since it was counted',
 });
 
 test('cleaning is due weekly in heavy use, monthly otherwise; an EC face is never soaked', () => {
-  const { book, write, read, penId, at } = hourly();
+  const { book, did, read, penId, at } = hourly();
   const due = (nowMs: number) => careDueAnswer(book, book.record('pen', penId)!, nowMs);
   expect(due(DAY_MS)).toMatchObject([
     { side: 'ph', heavyUse: false, cleanAtMs: 30 * DAY_MS },
@@ -72,10 +73,7 @@ test('cleaning is due weekly in heavy use, monthly otherwise; an EC face is neve
     { heavyUse: true, cleanAtMs: 7 * DAY_MS, soakAtMs: 30 * DAY_MS },
     { heavyUse: true, soakAtMs: undefined },
   ]);
-  write(240, {
-    kind: 'careEvent',
-    body: { penId, side: 'ph', what: 'clean', at: at(240), note: '' },
-  });
+  did(240, careFor({ penId, side: 'ph', what: 'clean', at: at(240), note: '' }));
   // 25 readings in the ten days before: 17.6 a week, light use. The date no longer moves with each reading.
   expect(due(11 * DAY_MS)[0]?.cleanAtMs).toBe(40 * DAY_MS);
   for (let hour = 250; hour <= 300; hour += 1) read(hour, { ph: 6, ec: 1.5 });

@@ -1,8 +1,9 @@
 import type { ProductAnswer } from '@/book/answers';
 import type { BookState } from './bookState';
+import type { ProductId } from '@/records';
 
 /** What was poured of a product since a moment, in its own unit. */
-function pouredSince(book: BookState, productId: string, sinceMs: number): number {
+function pouredSince(book: BookState, productId: ProductId, sinceMs: number): number {
   return book.all('addition').reduce((sum, { body }) => {
     const counts = body.productId === productId && Date.parse(body.at) >= sinceMs;
     return counts ? sum + (body.doseMl ?? body.doseG ?? 0) : sum;

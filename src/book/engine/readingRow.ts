@@ -2,7 +2,7 @@ import type { ReadingRow, ReadSide } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
 import { stateAt, type PenState } from '@/core/drift';
 import { assess, judgeTank, type JudgedValue, type ReadingInput } from '@/core/readings';
-import type { Tank } from '@/records';
+import type { Tank, PenId } from '@/records';
 import { bandsOf, dipsShown, meanShown, type SampleBands } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
@@ -61,7 +61,7 @@ export function readingInput(
 
 function stateOf(
   book: BookState,
-  { penId, quantity, atMs }: { penId: string; quantity: Quantity; atMs: number },
+  { penId, quantity, atMs }: { penId: PenId; quantity: Quantity; atMs: number },
 ): PenState | undefined {
   const track = trackOf(book, penId, quantity);
   return track && stateAt(track, atMs);

@@ -1,11 +1,11 @@
 import { DAY_MS, HOUR_MS } from '@/core/units';
 import type { CareStop, PenAnswer, StopAbout } from '@/book/answers';
-import type { RecordId } from '@/records';
 import { PEN_WORDS_WORST_FIRST } from '@/core/schedule';
 import type { BookState, LiveRecord } from './bookState';
 import { careDueAnswer } from './careDueAnswer';
 import { houseDays } from './houseDays';
 import { careOf, probeFittedMs } from './penCare';
+import type { PenId } from '@/records';
 
 /** A stop with whether it is behind today. */
 export type Made = StopAbout & { readonly done: boolean };
@@ -55,7 +55,7 @@ export function careDates(
   });
 }
 
-function careDatesAt(book: BookState, penId: RecordId, nowMs: number) {
+function careDatesAt(book: BookState, penId: PenId, nowMs: number) {
   const record = book.record('pen', penId);
   if (!record) return [];
   const dates = careDueAnswer(book, record, nowMs).flatMap(({ side, cleanAtMs, soakAtMs }) => [

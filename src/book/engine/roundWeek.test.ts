@@ -1,3 +1,4 @@
+import { careFor, pourDose, saveLot, saveTank } from '@/acts';
 import { DAY_MS, HOUR_MS } from '@/core/units';
 import { ledgerAnswer } from './ledgerAnswer';
 import { roundAnswer } from './roundAnswer';
@@ -9,13 +10,13 @@ const kinds = (stops: readonly { readonly kind: string; readonly done: boolean }
 describe('the stops of a morning', () => {
   /** One pen checked on day 0 at 07:40, one tank. */
   const house = () => {
-    const { book, write } = diary();
-    const { session, reading, penId } = checkedPen(write);
-    const tankId = write(0, { kind: 'tank', body: tank() });
+    const { book, did, write } = diary();
+    const { session, reading, penId } = checkedPen(did);
+    const tankId = did(0, saveTank(undefined, tank()));
     session(0, 7, 4.01, false);
     const at = (day: number, hour = 7) => day * DAY_MS + hour * HOUR_MS;
     const morning = (day: number, hour = 7) => roundAnswer(book, { nowMs: at(day, hour) });
-    return { book, write, session, reading, penId, tankId, morning, at };
+    return { book, did, write, session, reading, penId, tankId, morning, at };
   };
 
   test('a weekly check stands on the Round from the first minute of its day', () => {
@@ -67,28 +68,31 @@ describe('the stops of a morning', () => {
   });
 
   test('a dose never read again is asked for on every later day, until somebody reads the tank', () => {
-    const { morning, reading, tankId, write } = house();
+    const { morning, reading, tankId, did } = house();
     reading(1, tankId, 7);
-    write(1.1, {
-      kind: 'addition',
-      body: {
-        tankId,
-        at: new Date(1.1 * DAY_MS).toISOString(),
-        what: 'acid',
-        productName: '',
-        doseMl: 5,
-        rereadAt: new Date(1.2 * DAY_MS).toISOString(),
-        note: '',
-      },
-    });
+    did(
+      1.1,
+      pourDose(
+        {
+          tankId,
+          at: new Date(1.1 * DAY_MS).toISOString(),
+          what: 'acid',
+          productName: '',
+          doseMl: 5,
+          rereadAt: new Date(1.2 * DAY_MS).toISOString(),
+          note: '',
+        },
+        '5 mL',
+      ),
+    );
     expect(kinds(morning(5).stops)[0]).toBe('reread');
     reading(5.4, tankId, 6);
     expect(kinds(morning(5, 12).stops)).toContain('tank done');
   });
 
   test('a tank is read by its own interval; what was missed says for how long', () => {
-    const { morning, reading, write, tankId } = house();
-    const id = write(0, { kind: 'tank', body: { ...tank(), readEveryDays: 7 } });
+    const { morning, reading, did, tankId } = house();
+    const id = did(0, saveTank(undefined, { ...tank(), readEveryDays: 7 }));
     reading(1, tankId, 6);
     reading(1, id, 6);
     const of = (day: number) =>
@@ -99,12 +103,19 @@ describe('the stops of a morning', () => {
   });
 
   test('a bottle that ends before the week’s checks is told; one nobody counts is not', () => {
-    const { morning, write } = house();
+    const { morning, did } = house();
     const bottle = (nominal: number, left?: number) =>
-      write(0, {
-        kind: 'lot',
-        body: { kind: 'buffer', form: 'bottle', nominal, lotCode: '', left, note: '' },
-      });
+      did(
+        0,
+        saveLot(undefined, {
+          kind: 'buffer',
+          form: 'bottle',
+          nominal,
+          lotCode: '',
+          left,
+          note: '',
+        }),
+      );
     bottle(7, 15);
     bottle(4.01);
     const supply = morning(3).stops.filter(({ kind }) => kind === 'supply');
@@ -116,21 +127,21 @@ describe('the stops of a morning', () => {
   });
 
   test('a new battery is due a year after the last one', () => {
-    const { morning, write, penId, at } = house();
+    const { morning, did, penId, at } = house();
     const care = (day: number) =>
       morning(day).stops.flatMap((stop) => (stop.kind === 'care' ? stop.what : []));
     expect(care(364)).not.toContain('battery');
     expect(care(365)).toContain('battery');
-    write(365.4, {
-      kind: 'careEvent',
-      body: {
+    did(
+      365.4,
+      careFor({
         penId,
         at: new Date(at(365, 10)).toISOString(),
         side: 'both',
         what: 'battery',
         note: '',
-      },
-    });
+      }),
+    );
     expect(care(366)).not.toContain('battery');
   });
 

@@ -1,15 +1,16 @@
-import type { BodyOf, Sample } from '@/records';
+import type { PenId, BodyOf, Sample } from '@/records';
+import { savePen, saveTank, takeReading } from '@/acts';
 import { makePhPlan } from '@/core/procedure';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { roundAnswer } from './roundAnswer';
 import { readAnswer, readingsPage, tankHistoryAnswer, tanksAnswer } from './tankAnswers';
-import { diary } from './testing/diary';
+import { diary, checkDone } from './testing/diary';
 
 const DAY_MS = 86_400_000;
 const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 
 /** Checked on the first day: exact in both cups. */
-const exactly = (write: ReturnType<typeof diary>['write'], penId: string) => {
+const exactly = (did: ReturnType<typeof diary>['did'], penId: PenId) => {
   const at = new Date(DAY_MS / 2).toISOString();
   const plan = JSON.parse(
     JSON.stringify(
@@ -21,19 +22,16 @@ const exactly = (write: ReturnType<typeof diary>['write'], penId: string) => {
   const events = [read('7', 7), read('4.01', 4.01), { type: 'leave' } as const];
   const sitting = { penId, plan, events, startedAt: at, finishedAt: at };
   const rest = { afterCleaning: false, pastDateLots: [], note: '' };
-  write(0, { kind: 'session', body: { ...sitting, ...rest, outcome: 'inTolerance' } });
+  did(0, checkDone({ ...sitting, ...rest, outcome: 'inTolerance' }));
 };
 
 function glasshouse() {
-  const { book, write } = diary();
-  const penId = write(0, {
-    kind: 'pen',
-    body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),
-  });
+  const { book, did, write } = diary();
+  const penId = did(0, savePen(undefined, penFromProfile(profile, { code: 'P1', name: 'Pen' })));
   const tank = (name: string, place: number, more: Partial<BodyOf<'tank'>> = {}) =>
-    write(0, {
-      kind: 'tank',
-      body: {
+    did(
+      0,
+      saveTank(undefined, {
         name,
         volumeL: 100,
         crop: '',
@@ -44,26 +42,26 @@ function glasshouse() {
         place,
         note: '',
         ...more,
-      },
-    });
+      }),
+    );
   const read = (day: number, tankId: string, sampleKind: Sample, ph: number, more = {}) =>
-    write(day, {
-      kind: 'reading',
-      body: {
+    did(
+      day,
+      takeReading({
         tankId,
         sampleKind,
         takenAt: new Date(day * DAY_MS).toISOString(),
         ph: { shown: ph, penId },
         note: '',
         ...more,
-      },
-    });
-  return { book, write, tank, read, penId };
+      }),
+    );
+  return { book, did, write, tank, read, penId };
 }
 
 test('samples never mix: each has its own readings, columns and band', () => {
-  const { book, write, penId, tank, read } = glasshouse();
-  exactly(write, penId);
+  const { book, did, penId, tank, read } = glasshouse();
+  exactly(did, penId);
   const drained = { drain: { ph: { low: 6, high: 7 } } };
   const tankId = tank('Basil', 1, { sampleBands: drained });
   read(1, tankId, 'tank', 5.9);

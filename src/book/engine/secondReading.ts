@@ -3,13 +3,13 @@ import type { ReadingRow } from '@/book/answers';
 import type { SecondReading } from '@/core/dosing';
 import { newestAgreed } from '@/core/tank-belief';
 import { sideOfVerdict } from '@/core/look-back';
-import type { RecordId } from '@/records';
 import type { Reservoir } from '@/records/kinds';
 import { additionsOf, isPhDose } from './additions';
 import type { BookState } from './bookState';
 import { lastReadSession, mixedMsOf, type TankSession } from './tankSessions';
 import { SESSION_MS } from './tankStory';
 import { mixingOfTank } from './tankTimeline';
+import type { TankId } from '@/records';
 
 /** A tank that can be dosed, with its newest reading. */
 interface Dosed {
@@ -46,7 +46,7 @@ export function secondOf(session: TankSession, { body, latest }: Dosed): SecondR
  */
 export function secondWaitedFor(
   book: BookState,
-  id: RecordId,
+  id: TankId,
   tank: Dosed,
   nowMs: number,
 ): number | undefined {

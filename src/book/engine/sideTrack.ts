@@ -2,11 +2,11 @@ import type { DriftCurvePoint, FoundNow } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
 import { errorAt, errorBudget, stateAsToldThen, stateAt, type PenTrack } from '@/core/drift';
 import type { JudgedValue } from '@/core/readings';
-import type { RecordId } from '@/records';
 import type { BookState, LiveRecord } from './bookState';
 import { cropLever } from './penSide';
 import { trackOf, trackWithFound } from './penTrack';
 import { judgeSide, type ReadingContext } from './readingRow';
+import type { PenId } from '@/records';
 
 /** Judges a reading by what is known of its pen at some point. */
 export type Judge = (
@@ -41,7 +41,7 @@ export const JUST_BEFORE_MS = 1;
 
 function trackAsked(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   { quantity, found }: { quantity: Quantity; found?: FoundNow | undefined },
 ): PenTrack | undefined {
   return found ? trackWithFound(book, penId, found) : trackOf(book, penId, quantity);
@@ -50,7 +50,7 @@ function trackAsked(
 /** One side of a pen as the look-back needs it; undefined where the pen has none. */
 export function sideTrack(
   book: BookState,
-  penId: RecordId,
+  penId: PenId,
   of: { quantity: Quantity; found?: FoundNow | undefined },
 ): SideTrack | undefined {
   const track = trackAsked(book, penId, of);

@@ -1,4 +1,4 @@
-import { leaveStanding } from '@/acts';
+import { leaveStanding, saveTank, takeReading } from '@/acts';
 import { tankSchema, type Tank } from '@/records/kinds';
 import { doseAnswer } from './doseAnswer';
 import { ecDoseAnswer } from './ecDoseAnswer';
@@ -19,20 +19,26 @@ const pots: Tank = {
 };
 
 function house() {
-  const { book, write } = diary();
-  const { penId, session } = checkedPen(write);
+  const { book, did, write } = diary();
+  const { penId, session } = checkedPen(did);
   session(0, 7, 4.01, false);
-  const id = write(0, { kind: 'tank', body: pots });
+  const id = did(0, saveTank(undefined, pots));
   const read = (day: number, shown: number, sampleKind: 'tank' | 'substrateSlurry') =>
-    write(day, {
-      kind: 'reading',
-      body: { tankId: id, sampleKind, takenAt: instant(day), note: '', ph: { shown, penId } },
-    });
+    did(
+      day,
+      takeReading({
+        tankId: id,
+        sampleKind,
+        takenAt: instant(day),
+        note: '',
+        ph: { shown, penId },
+      }),
+    );
   const stopsOf = (day: number) =>
     roundAnswer(book, { nowMs: day * DAY_MS }).stops.flatMap((stop) =>
       'tank' in stop && stop.tank.id === id ? [stop] : [],
     );
-  return { book, write, id, read, stopsOf };
+  return { book, did, write, id, read, stopsOf };
 }
 
 test('a tank needs its volume and bands; a place without one needs neither', () => {

@@ -10,7 +10,7 @@ import type {
   TankHistoryAnswer,
 } from '@/book/answers';
 import { MINUTE_MS } from '@/core/units';
-import type { RecordId } from '@/records';
+import type { PenId, TankId } from '@/records';
 import { isReservoir, SAMPLES, usualSample, type Sample } from '@/records/kinds';
 import { additionsOf, mixingIn, type TimedAddition } from './additions';
 import type { BookState, LiveRecord } from './bookState';
@@ -32,7 +32,7 @@ export function additionRow({ record, atMs }: TimedAddition): AdditionRow {
 /** Rows of the newest readings of a tank. */
 function rowsOf(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   count: number,
   sample: Sample = 'tank',
 ): ReadingRow[] {
@@ -41,7 +41,7 @@ function rowsOf(
 }
 
 /** The newest reading of a tank as a row. */
-const newestRow = (book: BookState, tankId: RecordId, sample: Sample): ReadingRow | undefined =>
+const newestRow = (book: BookState, tankId: TankId, sample: Sample): ReadingRow | undefined =>
   book.remember(`newest/${sample}/${tankId}`, () => rowsOf(book, tankId, 1, sample)[0]);
 
 /** All tanks in the order of the round. */
@@ -97,7 +97,7 @@ export const tanksInUse = (book: BookState, nowMs: number): readonly TankAnswer[
   tanksAnswer(book, nowMs).filter(({ body }) => !body.retired);
 
 /** One tank; null when it is not in the book. */
-export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAnswer | null {
+export function tankAnswer(book: BookState, id: TankId, nowMs: number): TankAnswer | null {
   const at = inOrder(book).findIndex((tank) => tank.id === id);
   const tank = inOrder(book)[at];
   return tank ? tankNow(book, tank, { number: at + 1, nowMs }) : null;
@@ -106,7 +106,7 @@ export function tankAnswer(book: BookState, id: RecordId, nowMs: number): TankAn
 /** One tank that holds something; null when it is not in the book, or is a place without a tank. */
 export function reservoirAnswer(
   book: BookState,
-  id: RecordId,
+  id: TankId,
   nowMs: number,
 ): ReservoirAnswer | null {
   const tank = tankAnswer(book, id, nowMs);
@@ -115,7 +115,7 @@ export function reservoirAnswer(
 
 /** What Read needs: tanks, pens with their state now, and the pens last used on each tank. */
 export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
-  const remembered: Record<string, { phPenId?: string; ecPenId?: string; sample?: Sample }> = {};
+  const remembered: Record<string, { phPenId?: PenId; ecPenId?: PenId; sample?: Sample }> = {};
   const expected: Record<string, ExpectedNow> = {};
   for (const { id, body } of book.all('tank')) {
     const recent = newestReadings(book, { tankId: id, sample: usualSample(body) }, 20);
@@ -143,7 +143,7 @@ export function readAnswer(book: BookState, nowMs: number): ReadAnswer {
 }
 
 /** What was read of a tank the last two times, where both were the same. */
-function sampleByUse(book: BookState, id: RecordId): Sample | undefined {
+function sampleByUse(book: BookState, id: TankId): Sample | undefined {
   const [last, before] = SAMPLES.flatMap((kind) =>
     newestReadings(book, { tankId: id, sample: kind }, 2),
   )
@@ -178,7 +178,7 @@ function lastShown(book: BookState): ReadAnswer['lastShown'] {
 /** A page of a tank's readings of one kind of sample, newest first. */
 export function readingsPage(
   book: BookState,
-  { tankId, sample, count }: { tankId: RecordId; sample: Sample; count: number },
+  { tankId, sample, count }: { tankId: TankId; sample: Sample; count: number },
 ): ReadingsPage {
   return {
     rows: rowsOf(book, tankId, count, sample),
@@ -187,7 +187,7 @@ export function readingsPage(
 }
 
 /** When a tank's crop, stage or bands changed from a moment on, by hand or by its plan. */
-function stagesOf(book: BookState, id: RecordId): StageChange[] {
+function stagesOf(book: BookState, id: TankId): StageChange[] {
   const { revisions = [], body: now } = book.record('tank', id) ?? {};
   const planned = (now ? stageDays(book, now) : []).map(({ atMs, stage }) => ({
     atMs,
@@ -205,7 +205,7 @@ function stagesOf(book: BookState, id: RecordId): StageChange[] {
 /** A tank's whole history of one kind of sample, for charts. */
 export function tankHistoryAnswer(
   book: BookState,
-  id: RecordId,
+  id: TankId,
   sample: Sample = 'tank',
 ): TankHistoryAnswer {
   const samples = SAMPLES.map((kind) => ({

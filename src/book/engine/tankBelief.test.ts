@@ -1,3 +1,4 @@
+import { saveWater } from '@/acts';
 import { doseAnswer, dosePlanAnswer } from './doseAnswer';
 import { DAY_MS } from './testing/diary';
 import { HOUR_MS, hourly } from './testing/hourly';
@@ -109,16 +110,16 @@ describe('what is believed of a tank', () => {
     const filled = (ec: number) => {
       const made = hourly();
       made.check(0);
-      const waterId = made.write(0, {
-        kind: 'water',
-        body: {
+      const waterId = made.did(
+        0,
+        saveWater(undefined, {
           name: 'Town',
           basis: 'measured',
           ecMsPerCm: 0.6,
           alkalinityMmolPerL: 4.3,
           note: '',
-        },
-      });
+        }),
+      );
       const waters = [{ waterId, share: 1 }];
       made.pour(24, { what: 'change', waterL: 100, alkalinityMmolPerL: 4.3, waters });
       made.read(24.5, { ph: 7.4, ec });

@@ -9,10 +9,10 @@ import {
   type Prior,
   type Session,
 } from '@/core/tank-belief';
-import type { RecordId } from '@/records';
 import type { BookState } from './bookState';
 import { factorSupposed } from './feedRecipe';
 import { sessionsOf, type TankSession } from './tankSessions';
+import type { TankId } from '@/records';
 
 /** So many sessions that taught something are looked back over; what lies further back has faded. */
 const SESSIONS_BACK = 8;
@@ -70,7 +70,7 @@ function believe(session: TankSession, carried: Carried, asked: Asked = {}): Bel
 }
 
 /** Sessions of a tank from which something is carried to a moment: since its last fill and reset. */
-function carriers(book: BookState, tankId: RecordId, untilMs: number): readonly TankSession[] {
+function carriers(book: BookState, tankId: TankId, untilMs: number): readonly TankSession[] {
   const all = sessionsOf(book, tankId).filter(({ startMs }) => startMs < untilMs);
   const tank = book.record('tank', tankId)?.body;
   const filledMs = all.findLast(({ fill }) => fill)?.startMs ?? -Infinity;
@@ -117,7 +117,7 @@ function strengthsFor(book: BookState, session: TankSession, asked: Asked) {
 }
 
 /** The factor a session of the same feed begins with: carried from each to the next, less sure by the days. */
-function factorBefore(book: BookState, tankId: RecordId, session: TankSession): Prior | undefined {
+function factorBefore(book: BookState, tankId: TankId, session: TankSession): Prior | undefined {
   if (session.fill) return undefined;
   const tank = book.record('tank', tankId)?.body ?? {};
   const earlier = carriers(book, tankId, session.startMs);
@@ -135,7 +135,7 @@ function factorBefore(book: BookState, tankId: RecordId, session: TankSession): 
 /** The newest session of a tank with what is believed of it; undefined before any reading with a pH. */
 export function tankBelief(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   asked: Asked = {},
 ): { readonly session: TankSession; readonly beliefs: Beliefs } | undefined {
   const key = `belief/${tankId}/${asked.unknownId ?? ''}/${asked.neverChanged ? 1 : 0}`;

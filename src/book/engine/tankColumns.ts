@@ -4,7 +4,7 @@ import { stateAt } from '@/core/drift';
 import { assessQuick, hasNumber, judgedVerdict } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
 import { VERDICTS } from '@/core/verdict';
-import type { RecordId } from '@/records';
+import type { PenId, TankId } from '@/records';
 import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
@@ -40,7 +40,7 @@ function emptyRows(count: number): Rows {
 /** Readings of a month as columns; their pens are places in `penIds`. */
 interface Block {
   readonly rows: Rows;
-  readonly penIds: readonly RecordId[];
+  readonly penIds: readonly PenId[];
 }
 
 /** Where a reading's values go. */
@@ -117,7 +117,7 @@ function writeRow(book: BookState, place: Place, reading: LiveRecord<'reading'>)
 const SIDES = ['ph', 'ec'] as const;
 
 /** The pens that read some readings, in the order in which they first did. */
-const pensIn = (readings: readonly LiveRecord<'reading'>[]): readonly RecordId[] => [
+const pensIn = (readings: readonly LiveRecord<'reading'>[]): readonly PenId[] => [
   ...new Set(readings.flatMap(({ body }) => SIDES.flatMap((side) => body[side]?.penId ?? []))),
 ];
 
@@ -153,7 +153,7 @@ function joined(book: BookState, blocks: readonly Block[]): TankColumns {
 }
 
 /** The months in which a sample of a tank was read, oldest first. */
-function monthsRead(book: BookState, tankId: RecordId, sample: Sample): readonly string[] {
+function monthsRead(book: BookState, tankId: TankId, sample: Sample): readonly string[] {
   const months: string[] = [];
   for (const { body } of readingsOf(book, tankId, sample)) {
     const month = monthOf(body.takenAt);
@@ -163,11 +163,7 @@ function monthsRead(book: BookState, tankId: RecordId, sample: Sample): readonly
 }
 
 /** All readings of one kind of sample as columns, oldest first; worked out month by month. */
-export function tankColumns(
-  book: BookState,
-  tankId: RecordId,
-  sample: Sample = 'tank',
-): TankColumns {
+export function tankColumns(book: BookState, tankId: TankId, sample: Sample = 'tank'): TankColumns {
   return book.remember(`columns/${sample}/${tankId}`, () => {
     const months = monthsRead(book, tankId, sample);
     return joined(
@@ -178,7 +174,7 @@ export function tankColumns(
 }
 
 /** The same from a moment on, in whole months: what is asked at every save costs no years. */
-export function recentColumns(book: BookState, tankId: RecordId, sinceMs: number): TankColumns {
+export function recentColumns(book: BookState, tankId: TankId, sinceMs: number): TankColumns {
   const since = monthOf(new Date(sinceMs).toISOString());
   const startMs = monthSpan(since).fromMs;
   return book.remember(`columns/tank/${tankId}/since/${since}`, () => {

@@ -18,16 +18,16 @@ const PLAN = [stage('1970-01-21', 'fruit', 5, 5.4), stage('1970-01-11', 'leaf gr
 
 /** A house with one pen, checked, and a tank described on day 0; acts are written on a day. */
 function house(more: Partial<Tank> = {}) {
-  const { book, write } = diary();
-  const { session, reading } = checkedPen(write);
+  const { book, did, write } = diary();
+  const { session, reading } = checkedPen(did);
   session(0, 7, 4.01, false);
-  const tankId = write(0, { kind: 'tank', body: { ...tank(), ...more } });
+  const tankId = did(0, saveTank(undefined, { ...tank(), ...more }));
   const known = (day: number) => tankAnswer(book, tankId, day * DAY_MS)!;
   const act = (day: number, { changes }: ReturnType<typeof retireTank>) =>
     changes.forEach((change) => write(day, change));
   const verdictOf = (readingId: string) =>
     readingRow(book, book.record('reading', readingId)!)!.ph!.judged.verdict;
-  return { book, write, reading, tankId, known, act, verdictOf };
+  return { book, did, write, reading, tankId, known, act, verdictOf };
 }
 
 test('a plan changes crop and bands on its days, whatever the order it was typed in', () => {

@@ -7,12 +7,12 @@ import {
   type Leaving,
   type TankPoint,
 } from '@/core/forecast';
-import type { RecordId } from '@/records';
 import { isReservoir } from '@/records/kinds';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
 import { recentColumns } from './tankColumns';
 import { tankHeldAt } from './tankHeld';
+import type { TankId } from '@/records';
 
 /** Points older than this say nothing of where a tank goes now, days. */
 const WINDOW_DAYS = 21;
@@ -34,7 +34,7 @@ function pointsSince(columns: TankColumns, quantity: 'ph' | 'ec', sinceMs: numbe
 const STEP_MS = MINUTE_MS;
 
 /** The two series of a tank since its last addition, and since what nobody expected of it. */
-function recent(book: BookState, tankId: RecordId, nowMs: number) {
+function recent(book: BookState, tankId: TankId, nowMs: number) {
   const windowMs = Math.floor((nowMs - WINDOW_DAYS * DAY_MS) / HOUR_MS) * HOUR_MS;
   return book.remember(
     `recent/${tankId}`,
@@ -54,7 +54,7 @@ function recent(book: BookState, tankId: RecordId, nowMs: number) {
 /** When a tank leaves its bands, where there is enough to tell. */
 export function leavingOf(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   nowMs: number,
 ): { ph?: Leaving | undefined; ec?: Leaving | undefined } {
   const atMs = Math.ceil(nowMs / STEP_MS) * STEP_MS;
@@ -77,7 +77,7 @@ export function leavingOf(
 }
 
 /** What a tank should show now. */
-export function expectedNow(book: BookState, tankId: RecordId, nowMs: number): ExpectedNow {
+export function expectedNow(book: BookState, tankId: TankId, nowMs: number): ExpectedNow {
   const atMs = Math.ceil(nowMs / STEP_MS) * STEP_MS;
   return book.remember(
     `expected/${tankId}`,

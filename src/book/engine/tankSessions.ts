@@ -15,7 +15,6 @@ import {
 } from '@/core/tank-belief';
 import { USUAL_EC_MS_PER_CM } from '@/core/dosing';
 import { TOO_PURE_BELOW_MS_PER_CM } from '@/core/verdict';
-import type { RecordId } from '@/records';
 import { isReservoir, type Reservoir } from '@/records/kinds';
 import type { TimedAddition } from './additions';
 import type { BookState } from './bookState';
@@ -31,6 +30,7 @@ import {
 } from './tankTimeline';
 import { monthOf } from './partsOfBook';
 import { watersOf, type MixedWater } from './watersOf';
+import type { TankId } from '@/records';
 
 /** A last session is looked for so far back first. */
 const LOOKED_BACK_MS = 30 * DAY_MS;
@@ -242,7 +242,7 @@ function sessionOf(book: BookState, tank: Reservoir, entries: readonly TimedEntr
 }
 
 /** A tank's sessions, oldest first. */
-export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSession[] {
+export function sessionsOf(book: BookState, tankId: TankId): readonly TankSession[] {
   return book.remember(`sessions/${tankId}`, () => {
     const tank = book.record('tank', tankId)?.body;
     if (!tank || !isReservoir(tank)) return [];
@@ -257,7 +257,7 @@ export function sessionsOf(book: BookState, tankId: RecordId): readonly TankSess
  */
 export function lastReadSession(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   nowMs: number,
 ): TankSession | undefined {
   const month = monthOf(new Date(nowMs - LOOKED_BACK_MS).toISOString());

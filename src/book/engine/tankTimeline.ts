@@ -8,7 +8,6 @@ import {
   type Mixing,
   type ReadingSeen,
 } from '@/core/tank-belief';
-import type { RecordId } from '@/records';
 import type { Tank } from '@/records/kinds';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
@@ -16,6 +15,7 @@ import { jarsOf } from './jarSeen';
 import { productById, unknownNameOf } from './productOf';
 import { monthSpan } from './partsOfBook';
 import { recentColumns, tankColumns } from './tankColumns';
+import type { TankId } from '@/records';
 
 /** A reading with a pH, as the chemistry has to know it. */
 export interface TimedReading {
@@ -83,7 +83,7 @@ function readingAt(book: BookState, columns: TankColumns, at: number): TimedRead
 /** What some columns of a tank tell of its pH, and what was poured and tried since, by time. */
 function entriesOf(
   book: BookState,
-  { tankId, columns, sinceMs }: { tankId: RecordId; columns: TankColumns; sinceMs: number },
+  { tankId, columns, sinceMs }: { tankId: TankId; columns: TankColumns; sinceMs: number },
 ): readonly TimedEntry[] {
   const readings = Array.from(columns.atMs, (_, at) => readingAt(book, columns, at)).flat();
   const pours = additionsOf(book, tankId).map((addition): TimedPour => ({
@@ -102,7 +102,7 @@ function entriesOf(
 }
 
 /** Readings with a pH and everything poured, by time; of one moment what was read comes first. */
-export function timelineOf(book: BookState, tankId: RecordId): readonly TimedEntry[] {
+export function timelineOf(book: BookState, tankId: TankId): readonly TimedEntry[] {
   return book.remember(`timeline/${tankId}`, () =>
     entriesOf(book, { tankId, columns: tankColumns(book, tankId), sinceMs: -Infinity }),
   );
@@ -111,7 +111,7 @@ export function timelineOf(book: BookState, tankId: RecordId): readonly TimedEnt
 /** The same from the beginning of a month on (`2026-11`). */
 export function timelineSince(
   book: BookState,
-  tankId: RecordId,
+  tankId: TankId,
   month: string,
 ): readonly TimedEntry[] {
   const sinceMs = monthSpan(month).fromMs;

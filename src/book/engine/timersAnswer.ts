@@ -2,7 +2,7 @@ import { STILL_WINDOW_MS } from '@/core/stillness';
 import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import type { TimerRow } from '@/book/answers';
 import { STOP_GAP_HOURS } from '@/core/schedule';
-import type { CareKind } from '@/records';
+import type { CareKind, PenId } from '@/records';
 import type { BookState } from './bookState';
 import { mixingIn } from './additions';
 import { careOf, runningSoak } from './penCare';
@@ -31,13 +31,13 @@ function stopGaps(book: BookState, nowMs: number): TimerRow[] {
 const CLEANED: readonly CareKind[] = ['clean', 'cleanHeavy', 'cleanOil'];
 
 /** Whether the cleaning that a stand in cleaner belongs to was booked: its timer was answered. */
-const cleanedAfter = (book: BookState, penId: string, sinceMs: number): boolean =>
+const cleanedAfter = (book: BookState, penId: PenId, sinceMs: number): boolean =>
   careOf(book, penId, 'ph').some(
     ({ record, atMs }) => atMs > sinceMs && CLEANED.includes(record.body.what),
   );
 
 /** Whether a pen was checked or read with after a moment: what ended then was answered. */
-const usedAfter = (book: BookState, penId: string, sinceMs: number): boolean =>
+const usedAfter = (book: BookState, penId: PenId, sinceMs: number): boolean =>
   (['ph', 'ec'] as const).some((side) =>
     [sessionsOf(book, penId, side).at(-1)?.atMs, lastUseOf(book, penId, side)].some(
       (atMs) => atMs !== undefined && atMs >= sinceMs,

@@ -1,11 +1,11 @@
 import { DAY_MS } from '@/core/units';
 import type { TopUpWeek } from '@/book/answers';
 import { afterTopUps } from '@/core/tank-belief';
-import type { RecordId } from '@/records';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
 import { tankBelief } from './tankBelief';
 import { watersOf } from './watersOf';
+import type { TankId } from '@/records';
 
 /** How far back top-ups are looked at, days, and from how many on they are a habit. */
 const WINDOW_DAYS = 42;
@@ -24,7 +24,7 @@ function pouredPerDay(topUps: readonly { readonly atMs: number; readonly litres:
  * What a week of the usual top-ups does to a tank's pH by their water alone. Undefined where top-ups
  * are no habit yet, their water's alkalinity is not known, or the tank was not read since it was dosed.
  */
-export function topUpWeek(book: BookState, id: RecordId, nowMs: number): TopUpWeek | undefined {
+export function topUpWeek(book: BookState, id: TankId, nowMs: number): TopUpWeek | undefined {
   const tank = book.record('tank', id)?.body;
   const poured = additionsOf(book, id).filter(
     ({ atMs, record }) => record.body.what === 'water' && atMs > nowMs - WINDOW_DAYS * DAY_MS,

@@ -1,3 +1,4 @@
+import { pourDose, savePen, saveTank, takeReading } from '@/acts';
 import { plainTank } from '@/records/testing/plainTank';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
 import { waterUseAnswer } from './waterUseAnswer';
@@ -8,11 +9,11 @@ const profile = GENERIC_PROFILES.find(({ id }) => id === 'combination')!;
 
 /** A tank of 100 L whose plants drink 5 L a day, read daily, watered on day 4. */
 function glasshouse(saltFalls: boolean) {
-  const { book, write } = diary();
+  const { book, did } = diary();
   const pen = penFromProfile(profile, { code: 'P1', name: 'Pen' });
-  const penId = write(0, { kind: 'pen', body: { ...pen, ph: { ...pen.ph!, accuracyPh: 0.02 } } });
+  const penId = did(0, savePen(undefined, { ...pen, ph: { ...pen.ph!, accuracyPh: 0.02 } }));
   const tank = plainTank('Basil', { phBand: { low: 5, high: 7 } });
-  const tankId = write(0, { kind: 'tank', body: tank });
+  const tankId = did(0, saveTank(undefined, tank));
   const at = (day: number) => new Date(day * DAY_MS).toISOString();
   let volumeL = 100;
   let salt = 150;
@@ -27,10 +28,10 @@ function glasshouse(saltFalls: boolean) {
       ec: { shown: salt / volumeL, scale: 'mS/cm' as const, penId },
       note: '',
     };
-    write(day, { kind: 'reading', body: reading });
+    did(day, takeReading(reading));
     if (day === 4) {
       const poured = { tankId, at: at(4.1), what: 'water' as const, productName: '', waterL: 15 };
-      write(4, { kind: 'addition', body: { ...poured, note: '' } });
+      did(4, pourDose({ ...poured, note: '' }, '5 mL'));
       volumeL += 15;
     }
     volumeL -= 5;

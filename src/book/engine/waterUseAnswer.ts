@@ -1,11 +1,11 @@
 import { DAY_MS } from '@/core/units';
 import type { TankColumns, WaterUseAnswer } from '@/book/answers';
 import { waterBalance } from '@/core/dosing';
-import type { RecordId } from '@/records';
 import { additionsOf, type TimedAddition } from './additions';
 import type { BookState } from './bookState';
 import { recentColumns } from './tankColumns';
 import { topUpWeek } from './topUpWeek';
+import type { TankId } from '@/records';
 
 /** How far back use is looked at, days. */
 const WINDOW_DAYS = 28;
@@ -15,7 +15,7 @@ const LEAST_DAYS = 0.4;
 const LEAST_STRETCHES = 3;
 
 /** EC of what a tank is topped up with, from its waters; pure water where nothing is known. */
-function topUpEc(book: BookState, id: RecordId): number {
+function topUpEc(book: BookState, id: TankId): number {
   const waters = book.record('tank', id)?.body.waters ?? [];
   return waters.reduce(
     (sum, { waterId, share }) => sum + share * (book.record('water', waterId)?.body.ecMsPerCm ?? 0),
@@ -41,7 +41,7 @@ const between = (additions: readonly TimedAddition[], fromMs: number, toMs: numb
   additions.filter(({ atMs }) => atMs > fromMs && atMs <= toMs);
 
 /** Water and salts over all stretches between two levels with nothing but water poured in. */
-function waterAndSalts(book: BookState, id: RecordId, sinceMs: number): WaterUseAnswer['use'] {
+function waterAndSalts(book: BookState, id: TankId, sinceMs: number): WaterUseAnswer['use'] {
   const columns = recentColumns(book, id, sinceMs);
   const additions = additionsOf(book, id);
   const wateredEc = topUpEc(book, id);
@@ -82,7 +82,7 @@ function waterAndSalts(book: BookState, id: RecordId, sinceMs: number): WaterUse
 }
 
 /** Which way the pH goes by itself: the mean of all stretches with nothing poured. */
-function phTrendOf(book: BookState, id: RecordId, sinceMs: number): WaterUseAnswer['phPerDay'] {
+function phTrendOf(book: BookState, id: TankId, sinceMs: number): WaterUseAnswer['phPerDay'] {
   const columns = recentColumns(book, id, sinceMs);
   const additions = additionsOf(book, id);
   const readings = readingsWith(columns, ['ph'], sinceMs);
@@ -99,7 +99,7 @@ function phTrendOf(book: BookState, id: RecordId, sinceMs: number): WaterUseAnsw
 }
 
 /** What a tank's plants took of water and salts over the last four weeks, and its pH by itself. */
-export function waterUseAnswer(book: BookState, id: RecordId, nowMs: number): WaterUseAnswer {
+export function waterUseAnswer(book: BookState, id: TankId, nowMs: number): WaterUseAnswer {
   const sinceMs = nowMs - WINDOW_DAYS * DAY_MS;
   const use = waterAndSalts(book, id, sinceMs);
   const phPerDay = phTrendOf(book, id, sinceMs);

@@ -10,6 +10,7 @@ import {
   type HouseDevice,
   type Piece,
 } from '@/interchange/exchange';
+import type { RevId } from '@/records';
 
 /** Why the house was not met. */
 export type HouseTrouble =
@@ -151,7 +152,7 @@ export class HouseCalls {
   /** Of these revisions, those the house has not got. */
   async unknown(
     token: string,
-    revIds: readonly string[],
+    revIds: readonly RevId[],
   ): Promise<Result<readonly string[], HouseTrouble>> {
     const told = await this.asked(unknownSchema, '/unknown', this.post({ revIds }, token));
     return told.ok ? answer(told.value.unknown) : told;

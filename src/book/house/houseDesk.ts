@@ -9,6 +9,7 @@ import { beginHouse, changeHouse, leaveHouse, readHouse, UNREAD_PREFIX } from '.
 import { NO_HOUSE, type HouseStatus } from './houseStatus';
 import { forgetToken, keepToken, readToken, type HouseToken } from './houseToken';
 import { sendWaiting } from './sending';
+import type { DeviceId } from '@/records';
 
 /** Runs work while no other tab of this book does. */
 export type OneAtATime = <T>(work: () => Promise<T>) => Promise<T>;
@@ -18,7 +19,7 @@ interface Around {
   readonly port: StoragePort;
   /** Where the settings of this device lie, and its token. */
   readonly devicePort: StoragePort;
-  readonly deviceId: string;
+  readonly deviceId: DeviceId;
   readonly calls: HouseCalls;
   readonly oneAtATime: OneAtATime;
 }

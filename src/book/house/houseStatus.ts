@@ -16,6 +16,7 @@ export interface HouseStatus {
   readonly damaged: number;
 }
 
+/** A device that is paired with no house. */
 export const NO_HOUSE: HouseStatus = {
   paired: false,
   lastMetMs: null,

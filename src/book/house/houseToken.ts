@@ -18,7 +18,9 @@ export async function readToken(port: StoragePort): Promise<HouseToken | undefin
   }
 }
 
+/** Keeps the token on this device. Rejects where storage is full. */
 export const keepToken = (port: StoragePort, token: HouseToken): Promise<void> =>
   port.setMany([[KEY, JSON.stringify(token)]]);
 
+/** Lets go of the token. */
 export const forgetToken = (port: StoragePort): Promise<void> => port.removeMany([KEY]);

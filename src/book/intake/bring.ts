@@ -10,16 +10,25 @@ import {
   type Rejected,
   type RowTrouble,
 } from '@/interchange/intake';
-import { erasedAmong, type RecordId, type Revision } from '@/records';
-import type { Pen, Reading, Session, Tank } from '@/records/kinds';
+import {
+  erasedAmong,
+  type RecordId,
+  type Revision,
+  type BodyOf,
+  type IdOf,
+  type Kind,
+  type PenId,
+  type TankId,
+} from '@/records';
+import type { Pen, Reading, Session } from '@/records/kinds';
 import type { BookState } from '../engine/bookState';
 import { matchedBy, namesIn, type TableRow } from './matches';
 import { penFrom, tankFrom } from './newThings';
 
 /** A record to be made, named before it is written. */
-interface Made<Body> {
-  readonly id: RecordId;
-  readonly body: Body;
+interface Made<K extends Kind> {
+  readonly id: IdOf<K>;
+  readonly body: BodyOf<K>;
 }
 
 interface FromLine<Body> {
@@ -29,38 +38,38 @@ interface FromLine<Body> {
 
 /** What a table comes to with what the grower matched. */
 export interface Bringing {
-  readonly tanks: readonly Made<Tank>[];
-  readonly pens: readonly Made<Pen>[];
+  readonly tanks: readonly Made<'tank'>[];
+  readonly pens: readonly Made<'pen'>[];
   readonly readings: readonly FromLine<Reading>[];
   readonly sessions: readonly FromLine<Session>[];
   readonly rejected: readonly Rejected[];
   readonly dayOnly: number;
   /** What each name of the table stands for here. */
-  readonly placeIds: Readonly<Record<string, RecordId>>;
-  readonly penIds: Readonly<Record<string, RecordId>>;
+  readonly placeIds: Readonly<Record<string, TankId>>;
+  readonly penIds: Readonly<Record<string, PenId>>;
 }
 
-interface Things<Body> {
-  readonly made: readonly Made<Body>[];
+interface Things<K extends Kind> {
+  readonly made: readonly Made<K>[];
   /** By the table's name; absent for one that is left out or not matched yet. */
-  readonly ids: ReadonlyMap<string, RecordId>;
+  readonly ids: ReadonlyMap<string, IdOf<K>>;
 }
 
 /** The records that names stand for: known ones, and one made for each that is to be made. */
 function thingsOf<
   Match extends PlaceMatch | PenMatch,
   Seen extends { readonly name: string },
-  Body,
+  K extends Kind,
 >(
   seen: readonly Seen[],
   matchOf: (name: string) => Match | undefined,
-  make: (seen: Seen, match: Extract<Match, { as: 'made' }>, at: number) => Made<Body>,
-): Things<Body> {
-  const made: Made<Body>[] = [];
-  const ids = new Map<string, RecordId>();
+  make: (seen: Seen, match: Extract<Match, { as: 'made' }>, at: number) => Made<K>,
+): Things<K> {
+  const made: Made<K>[] = [];
+  const ids = new Map<string, IdOf<K>>();
   for (const one of seen) {
     const match = matchOf(one.name);
-    if (match?.as === 'known') ids.set(one.name, match.id);
+    if (match?.as === 'known') ids.set(one.name, match.id as string);
     if (match?.as !== 'made') continue;
     const thing = make(one, match as Extract<Match, { as: 'made' }>, made.length);
     made.push(thing);
@@ -145,15 +154,11 @@ function eachOf<Row extends { readonly line: number }, Body>(
 
 interface Finding {
   readonly book: BookState;
-  readonly tanks: Things<Tank>;
-  readonly pens: Things<Pen>;
+  readonly tanks: Things<'tank'>;
+  readonly pens: Things<'pen'>;
 }
 
-function penOf(
-  { book, pens }: Finding,
-  name: string,
-  quantity: Quantity,
-): { id: RecordId; pen: Pen } {
+function penOf({ book, pens }: Finding, name: string, quantity: Quantity): { id: PenId; pen: Pen } {
   const id = pens.ids.get(name) ?? unmatched({ reason: 'noPen', name });
   const pen = pens.made.find((one) => one.id === id)?.body ?? book.record('pen', id)?.body;
   if (!pen) return unmatched({ reason: 'noPen', name });
@@ -221,12 +226,12 @@ export function bring(rows: readonly TableRow[], { book, wish, before, newId }: 
   const matched = matchedBy(wish, seen);
   const places = book.all('tank').map(({ body }) => body.place);
   const afterAll = Math.max(0, ...places) + 1;
-  const tanks = thingsOf(seen.places, matched.place, (_seen, match, at): Made<Tank> => ({
-    id: newId(),
+  const tanks = thingsOf(seen.places, matched.place, (_seen, match, at): Made<'tank'> => ({
+    id: newId() as string,
     body: tankFrom(match, afterAll + at),
   }));
-  const pens = thingsOf(seen.pens, matched.pen, (one: PenSeen, { code }): Made<Pen> => ({
-    id: newId(),
+  const pens = thingsOf(seen.pens, matched.pen, (one: PenSeen, { code }): Made<'pen'> => ({
+    id: newId() as string,
     body: penFrom(code, one),
   }));
   const finding: Finding = { book, tanks, pens };

@@ -1,6 +1,7 @@
 import type { NameSeen, PenMatch, PenSeen, PlaceMatch, TableWish } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
 import { isRejected, type CheckRow, type ReadRow, type Rejected } from '@/interchange/intake';
+import type { PenId, TankId } from '@/records';
 import type { BookState } from '../engine/bookState';
 
 /** A row of the table, read. */
@@ -93,11 +94,12 @@ export interface Matched {
   readonly pen: (name: string) => PenMatch | undefined;
 }
 
+/** What each name of a table stands for: what the grower said, or what it seems to be. */
 export function matchedBy(
   wish: Pick<TableWish, 'places' | 'pens'>,
   seen: { readonly places: readonly NameSeen[]; readonly pens: readonly PenSeen[] },
 ): Matched {
-  const usual = (all: readonly NameSeen[]) =>
+  const usual = <Id extends PenId | TankId>(all: readonly NameSeen<Id>[]) =>
     new Map(
       all.flatMap(({ name, knownId }) =>
         knownId ? [[name, { as: 'known', id: knownId } as const] as const] : [],

@@ -3,13 +3,12 @@ import { CROP_TARGETS } from '@/records/crops';
 import type { Pen, Tank } from '@/records/kinds';
 import { tankSchema } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
+import { cropTitle } from '@/records/crops/cropTitle';
 
 const FALLBACK = { both: 'combination', ph: 'ph-auto-two-point', ec: 'ec-one-point' } as const;
 
 /** Crops and their stages, as they are chosen for a new tank: by their place in the library. */
-export const CROP_NAMES: readonly string[] = CROP_TARGETS.map(({ crop, stage }) =>
-  stage === 'all' ? crop : `${crop}, ${stage}`,
-);
+export const CROP_NAMES: readonly string[] = CROP_TARGETS.map(cropTitle);
 
 /** A tank made for a name of a table, of its volume and a crop's bands. */
 export function tankFrom(

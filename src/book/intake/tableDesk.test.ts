@@ -1,3 +1,4 @@
+import { saveCheck, setUp } from '@/acts';
 import fc from 'fast-check';
 import type { TablePreview, TableWish } from '@/book/answers';
 import { writeCsv } from '@/interchange/tables';
@@ -23,20 +24,15 @@ const at = (hours: number) => new Date(moment.nowMs - hours * HOUR_MS).toISOStri
 async function begun() {
   const browser = testBrowser();
   const book = await browser.open({ moment });
-  const { recordIds } = await book.append(
-    [
-      { kind: 'tank', body: plainTank('Basil') },
-      { kind: 'pen', body: pen },
-    ] as Change[],
-    moment,
-  );
-  const [tankId, penId] = recordIds as [string, string];
+  const { recordIds } = await book.append(setUp(pen, plainTank('Basil')).changes, moment);
+  const [penId, tankId] = recordIds as [string, string];
   const check = checkBody(penId, moment.nowMs - 48 * HOUR_MS, {
     in7: 7,
     in4: 4.01,
     adjusted: false,
   });
-  await book.append([{ kind: 'session', body: check }] as Change[], moment);
+  const saved = saveCheck(check, { code: pen.code, draftId: undefined, more: [] });
+  await book.append(saved.changes, moment);
   return { ...browser, book, desk: tableDesk(() => book), tankId, penId };
 }
 

@@ -4,16 +4,16 @@ import type { Bringing } from './bring';
 /** The same with real ids in place of those of the preview. */
 export function withIds(bringing: Bringing, newId: () => RecordId): Bringing {
   const ids = new Map<RecordId, RecordId>();
-  const real = <Body>(all: Bringing['tanks'] | Bringing['pens']) =>
-    all.map(({ id, body }) => {
-      const named = newId();
-      ids.set(id, named);
-      return { id: named, body: body as Body };
+  const real = <Named extends { readonly id: RecordId }>(all: readonly Named[]) =>
+    all.map((one) => {
+      const id: Named['id'] = newId() as string;
+      ids.set(one.id, id);
+      return { ...one, id };
     });
-  const tanks = real<Bringing['tanks'][number]['body']>(bringing.tanks);
-  const pens = real<Bringing['pens'][number]['body']>(bringing.pens);
-  const of = (id: RecordId) => ids.get(id) ?? id;
-  const all = (named: Readonly<Record<string, RecordId>>) =>
+  const tanks = real(bringing.tanks);
+  const pens = real(bringing.pens);
+  const of = <Id extends RecordId>(id: Id) => (ids.get(id) ?? id) as Id;
+  const all = <Id extends RecordId>(named: Readonly<Record<string, Id>>) =>
     Object.fromEntries(Object.entries(named).map(([name, id]) => [name, of(id)]));
   return {
     ...bringing,

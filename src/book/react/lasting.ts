@@ -18,6 +18,7 @@ export function forgetBook(): void {
   }
 }
 
+/** Whether a book was begun on this device before. */
 export function bookRemembered(): boolean {
   try {
     return localStorage.getItem(KEY) !== null;

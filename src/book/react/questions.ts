@@ -1,4 +1,4 @@
-import type { Kind, RecordId } from '@/records';
+import type { Kind, RecordId, PenId, TankId } from '@/records';
 import type { Sample } from '@/records/samples';
 import type { DoseWish, EraseWish, LedgerPart, LedgerQuery, Row } from '../answers';
 import type { BookClient } from '../client';
@@ -84,22 +84,22 @@ export const questions = {
     ),
 
   tanks: (nowMs: number) => question(['tanks'], OF_TANKS, (client) => client.tanks(nowMs), nowMs),
-  tank: (id: RecordId, nowMs: number) =>
+  tank: (id: TankId, nowMs: number) =>
     question(['tank', id], OF_TANKS, (client) => client.tank(id, nowMs), nowMs),
-  tankHistory: (id: RecordId, sample: Sample) =>
+  tankHistory: (id: TankId, sample: Sample) =>
     question(['tankHistory', id, sample], OF_TANKS, (client) => client.tankHistory(id, sample)),
-  readingsPage: (id: RecordId, sample: Sample, count: number) =>
+  readingsPage: (id: TankId, sample: Sample, count: number) =>
     question(
       ['readingsPage', id, sample],
       OF_TANKS,
       (client) => client.readingsPage(id, sample, count),
       count,
     ),
-  waterUse: (id: RecordId, nowMs: number) =>
+  waterUse: (id: TankId, nowMs: number) =>
     question(['waterUse', id], OF_TANKS, (client) => client.waterUse(id, nowMs), nowMs),
-  dose: (id: RecordId, nowMs: number) =>
+  dose: (id: TankId, nowMs: number) =>
     question(['dose', id], OF_TANKS, (client) => client.dose(id, nowMs), nowMs),
-  dosePlan: (id: RecordId, wish: DoseWish, nowMs: number) =>
+  dosePlan: (id: TankId, wish: DoseWish, nowMs: number) =>
     question(
       [
         'dosePlan',
@@ -113,17 +113,17 @@ export const questions = {
       (client) => client.dosePlan(id, wish, nowMs),
       nowMs,
     ),
-  ecDose: (id: RecordId, nowMs: number) =>
+  ecDose: (id: TankId, nowMs: number) =>
     question(['ecDose', id], OF_TANKS, (client) => client.ecDose(id, nowMs), nowMs),
 
   pens: (nowMs: number) => question(['pens'], OF_PENS, (client) => client.pens(nowMs), nowMs),
-  pen: (id: RecordId, nowMs: number) =>
+  pen: (id: PenId, nowMs: number) =>
     question(['pen', id], OF_PENS, (client) => client.pen(id, nowMs), nowMs),
-  lookBack: (penId: RecordId, quantity: Quantity, checkMs?: number) =>
+  lookBack: (penId: PenId, quantity: Quantity, checkMs?: number) =>
     question(['lookBack', penId, quantity, String(checkMs ?? '')], OF_TANKS, (client) =>
       client.lookBack(penId, quantity, checkMs),
     ),
-  foundLookBack: (penId: RecordId, quantity: Quantity, found: Found) =>
+  foundLookBack: (penId: PenId, quantity: Quantity, found: Found) =>
     question(['foundLookBack', penId, quantity, JSON.stringify(found)], OF_TANKS, (client) =>
       client.foundLookBack(penId, quantity, found),
     ),
@@ -137,7 +137,7 @@ export const questions = {
     question(['ledger', JSON.stringify(query), String(part.skip)], 'all', (client) =>
       client.ledger(query, part),
     ),
-  penSheets: (fromMs: number, toMs: number, penId?: string) =>
+  penSheets: (fromMs: number, toMs: number, penId?: PenId) =>
     question(['penSheets', String(fromMs), String(toMs), penId ?? ''], 'all', (client) =>
       client.penSheets(fromMs, toMs, penId),
     ),

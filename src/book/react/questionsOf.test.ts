@@ -15,9 +15,9 @@ class WatchedBook extends BookState {
     this.asked.add(kind);
     return super.all(kind);
   }
-  override record<K extends Kind>(kind: K, id: string): LiveRecord<K> | undefined {
+  override recordIf<K extends Kind>(kind: K, id: string): LiveRecord<K> | undefined {
     this.asked.add(kind);
-    return super.record(kind, id);
+    return super.recordIf(kind, id);
   }
   override idsOf(kind: Kind): readonly string[] {
     this.asked.add(kind);
@@ -26,7 +26,7 @@ class WatchedBook extends BookState {
 }
 
 /** The demo's first record of a kind that a test names. */
-const idOf = (kind: Kind, name: string) =>
+const idOf = (kind: Kind, name: string): string =>
   demo.find((r) => r.kind === kind && JSON.stringify(r.body).includes(name))!.recordId;
 const tank = idOf('tank', 'Basil tables');
 const pen = idOf('pen', '"P1"');

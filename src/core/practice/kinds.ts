@@ -43,6 +43,7 @@ export interface Question {
   readonly right: string;
 }
 
+/** The tasks of the practice, in the order they are offered. */
 export const TASK_IDS = [
   'newPen',
   'foundGood',

@@ -41,6 +41,7 @@ const ACID_SYSTEMS: Readonly<Record<AcidSystem, Ladder>> = {
   ammonium: { pKa: [9.25], topCharge: 1, perC: [-0.031] },
 };
 
+/** The acids a simulated liquid may hold. */
 export const ACID_NAMES = Object.keys(ACID_SYSTEMS) as readonly AcidSystem[];
 
 /** First proton of carbonic acid: its pKa falls so much per °C (Plummer and Busenberg 1982). */

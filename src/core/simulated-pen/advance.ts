@@ -280,4 +280,5 @@ export function rested(world: World, hours: number): World {
 /** The film that leaves with the tip, mL: a tip with a shroud keeps more. */
 export const FILM_ML = { wet: 0.12, shroud: 0.3, shaken: 0.04, blotted: 0.015 } as const;
 
+/** What clings to the tip out of a liquid, as amounts in `volumeMl` millilitres. */
 export const filmOf = (liquid: Liquid, volumeMl: number): Liquid => amountOf(liquid, volumeMl);

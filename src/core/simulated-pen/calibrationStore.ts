@@ -16,6 +16,7 @@ export interface PhStore {
   readonly meetsPh: number;
 }
 
+/** A pen as it leaves the factory: zero at pH 7, the full slope on both sides. */
 export const FACTORY_PH: PhStore = { zeroMv: 0, gainBelow: 1, gainAbove: 1, meetsPh: 7 };
 
 /** Temperature that a pen without compensation takes for granted, °C. */

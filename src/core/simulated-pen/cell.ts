@@ -17,6 +17,7 @@ export interface Cell {
   readonly bubble: boolean;
 }
 
+/** A clean conductivity cell with its labelled constant. */
 export const NEW_CELL: Cell = { gain: 1, grease: 0, bubble: false };
 
 /** Share of the face that a bubble covers, and that grease covers at its worst. */

@@ -42,11 +42,13 @@ export interface Firmware {
   readonly tookPh?: number | undefined;
 }
 
+/** How often the bench moves on, per second. */
 export const TICKS_PER_S = 2;
 
 /** A firmware asks for so much quiet before it takes a point: laxer than the 30 s a careful hand waits. */
 const GATE_S = 8;
 
+/** A pen that was never calibrated, switched off. */
 export const newFirmware = (profile: SimProfile): Firmware => ({
   on: false,
   asleep: false,

@@ -14,10 +14,11 @@ import { PrepareStep } from './PrepareStep';
 import { timesOf } from './power';
 import { useBench } from './useBench';
 import { loadingSays } from '@/words/shell/loading';
+import type { PenId } from '@/records';
 
 /** The Bench: the guided check or calibration of one side of a pen. */
 export function BenchScreen() {
-  const params = useLocalSearchParams<{ penId: string; quantity?: string; then?: string }>();
+  const params = useLocalSearchParams<{ penId: PenId; quantity?: string; then?: string }>();
   const { penId, quantity } = params;
   const nowMs = useNowMs();
   const { data: pens } = useAnswer(questions.pens(nowMs));
@@ -34,7 +35,7 @@ export function BenchScreen() {
 }
 
 interface Wanted {
-  readonly penId: string;
+  readonly penId: PenId;
   readonly quantity: 'ph' | 'ec';
   readonly then: 'ph' | 'ec' | undefined;
 }

@@ -23,6 +23,7 @@ import { inWalk, paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { decideSays } from '@/words/bench/decide';
 import { capTip } from '@/acts';
+import { QUANTITY_NAME } from '@/words';
 
 interface Props {
   readonly pen: PenAnswer;
@@ -33,8 +34,7 @@ interface Props {
   readonly then?: 'ph' | 'ec' | undefined;
 }
 
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
-const sideOf = (code: string, side: 'ph' | 'ec') => `${code} ${SIDE[side]}`;
+const sideOf = (code: string, side: 'ph' | 'ec') => `${code} ${QUANTITY_NAME[side]}`;
 
 /** The verdict of the sitting, and putting it into the book. */
 export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
@@ -84,7 +84,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
             kind={dirty ? 'quiet' : 'main'}
             wet
             grow={!dirty}
-            label={then ? decideSays.saveThen(SIDE[then]) : decideSays.saveTheCheck}
+            label={then ? decideSays.saveThen(QUANTITY_NAME[then]) : decideSays.saveTheCheck}
             disabled={saving}
             onPress={save}
           />
@@ -120,7 +120,7 @@ export function FinishStep({ pen, bench, plan, outcome, then }: Props) {
       <Say size="small" tone="soft">
         {decideSays.portionsComeOffLots(
           then
-            ? decideSays.rinseThen(SIDE[then])
+            ? decideSays.rinseThen(QUANTITY_NAME[then])
             : asksCap
               ? decideSays.rinseAndCapWet
               : decideSays.rinseAndDryEcFace,

@@ -4,9 +4,10 @@ import { useWalking } from '@/shell/navigation/useWalking';
 import { Choice } from '@/ui/form';
 import { prepareSays } from '@/words/bench/prepare';
 import type { Bench } from './useBench';
+import type { PenId } from '@/records';
 
 interface Props {
-  readonly penId: string;
+  readonly penId: PenId;
   readonly quantity: 'ph' | 'ec';
   readonly bench: Bench;
 }

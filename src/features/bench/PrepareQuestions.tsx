@@ -11,6 +11,7 @@ import { ago, CARE_WORD, DISPUTES } from '@/words';
 import { prepareSays } from '@/words/bench/prepare';
 import { commonSays } from '@/words/common';
 import type { Scope } from './preparePlan';
+import type { PenId } from '@/records';
 
 interface ScopeProps {
   readonly cups: number;
@@ -46,7 +47,7 @@ export function TapWaterQuestion({
   penId,
 }: {
   readonly onOneCup: (() => void) | undefined;
-  readonly penId: string;
+  readonly penId: PenId;
 }) {
   const router = useRouter();
   const [open, setOpen] = useState(false);

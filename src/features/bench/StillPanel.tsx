@@ -30,6 +30,7 @@ interface Props {
   readonly onStill?: (() => void) | undefined;
 }
 
+/** Waits for the value to stand still, and tells when it does. */
 export function StillPanel({ bench, plan, whenStill, penCode, onStill }: Props) {
   const nowMs = useNowMs(TICK_MS);
   const { device } = useBook();

@@ -22,7 +22,7 @@ import {
   type BenchOutcome,
   type DipPhase,
 } from '@/core/procedure';
-import type { Change } from '@/records';
+import type { Change, PenId } from '@/records';
 import type { BenchDraft } from '@/records/kinds';
 import { inBackground } from '@/trouble';
 import { pastDate } from './chooseLots';
@@ -36,7 +36,7 @@ const atRest = {
 } as const;
 
 /** A sitting that begins now. */
-const begunNow = (penId: string, quantity: 'ph' | 'ec', afterCleaning = false): BenchDraft => ({
+const begunNow = (penId: PenId, quantity: 'ph' | 'ec', afterCleaning = false): BenchDraft => ({
   penId,
   quantity,
   startedAt: new Date().toISOString(),

@@ -8,6 +8,7 @@ import { findSays, VERDICT_FOUND } from '@/words/book/find';
 import { kindsName } from '@/words/kindWords';
 import type { BookParams } from './bookQuery';
 
+/** The query as it stands, and what to do when it changes. */
 export interface BookFiltersProps {
   readonly query: LedgerQuery;
   readonly names: BookNames;

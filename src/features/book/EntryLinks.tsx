@@ -5,10 +5,8 @@ import { inBook, paths, type Path } from '@/shell/navigation/paths';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, TOUCH } from '@/ui/tokens';
-import { dayMonthYear } from '@/words';
+import { dayMonthYear, QUANTITY_NAME } from '@/words';
 import { linkSays } from '@/words/book/links';
-
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
 
 /** What a link is called, and where it leads. */
 function linkOf(link: EntryLink): { readonly label: string; readonly href: Path } {
@@ -22,9 +20,15 @@ function linkOf(link: EntryLink): { readonly label: string; readonly href: Path 
     case 'lot':
       return { label: linkSays.lot(name), href: paths.lot(id) };
     case 'checkBefore':
-      return { label: linkSays.checkBefore(name, SIDE[quantity], day), href: paths.entry(id) };
+      return {
+        label: linkSays.checkBefore(name, QUANTITY_NAME[quantity], day),
+        href: paths.entry(id),
+      };
     case 'checkAfter':
-      return { label: linkSays.checkAfter(name, SIDE[quantity], day), href: paths.entry(id) };
+      return {
+        label: linkSays.checkAfter(name, QUANTITY_NAME[quantity], day),
+        href: paths.entry(id),
+      };
     case 'madeOn':
       return { label: linkSays.madeOn, href: paths.entry(id) };
     case 'lookBack':

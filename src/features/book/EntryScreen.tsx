@@ -63,7 +63,7 @@ function Entry({ entry }: { readonly entry: EntryAnswer }) {
   const names = useAnswer(questions.bookNames()).data;
   const title = entryTitle(entry);
   if (doing && body !== null && names) {
-    const known = { id: entry.recordId, revId: newest!.revId };
+    const known = { id: entry.recordId as string, revId: newest!.revId };
     const about = { entry: { kind: entry.kind, known, body: body as never, lots }, title };
     return doing === 'amend' ? (
       <AmendScreen {...about} names={names} onDone={done} />

@@ -12,11 +12,16 @@ export interface AmendAbout {
 
 const NOTE_MOST = 4000;
 const CODE_MOST = 80;
+/** An amount of anything that is poured. */
 export const AMOUNT = { as: 'number', low: 0, high: 1_000_000 } as const;
+/** A pH value. */
 export const PH = { as: 'number', low: 0, high: 14 } as const;
 
+/** An instant as it is typed; empty where there is none. */
 export const moment = (iso: string | undefined) => (iso ? writeMoment(Date.parse(iso)) : '');
+/** A number as it is typed, to three decimals. */
 export const round = (value: number) => String(Number(value.toFixed(3)));
+/** Answers of a choice among things that have names. */
 export const named = (list: BookNames['tanks']) =>
   list.map(({ id, name }) => ({ value: id, label: name }));
 
@@ -31,6 +36,7 @@ export function among(list: BookNames['tanks'], now: string) {
   } as const;
 }
 
+/** The note of an entry. */
 export const note = <B extends { note: string }>(body: B): AmendField<B> => ({
   name: 'note',
   label: amendSays.note,
@@ -39,6 +45,7 @@ export const note = <B extends { note: string }>(body: B): AmendField<B> => ({
   put: (was, value: string) => ({ ...was, note: value }),
 });
 
+/** When it happened. */
 export const at = <B extends { at: string }>(body: B): AmendField<B> => ({
   name: 'when',
   label: amendSays.when,
@@ -82,6 +89,7 @@ export const number = <B extends object>(
   put: (was, next: number) => ({ ...was, [name]: next }),
 });
 
+/** A text of an entry. */
 export const text = <B extends object>(
   name: keyof B & string,
   label: string,

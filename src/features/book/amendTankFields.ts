@@ -17,6 +17,7 @@ import {
   text,
   type AmendAbout,
 } from './amendParts';
+import type { TankId } from '@/records';
 
 function side(quantity: 'ph' | 'ec', body: Reading, { names }: AmendAbout): AmendField<Reading>[] {
   const read = body[quantity];
@@ -44,7 +45,7 @@ function side(quantity: 'ph' | 'ec', body: Reading, { names }: AmendAbout): Amen
 }
 
 /** Of which tank, or place. */
-const tank = <B extends { tankId: string }>(body: B, { names }: AmendAbout): AmendField<B> => ({
+const tank = <B extends { tankId: TankId }>(body: B, { names }: AmendAbout): AmendField<B> => ({
   name: 'tank',
   label: amendSays.tank,
   typed: body.tankId,

@@ -12,7 +12,7 @@ import {
 import type { Session } from '@/records/kinds';
 import type { EntryFact } from './entryFact';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
-import { dayMonthYear, writeMoment, type Formats } from '@/words';
+import { dayMonthYear, writeMoment, type Formats, QUANTITY_NAME } from '@/words';
 import { errorWords, shownText } from '@/words/bench/benchWords';
 import { cupName } from '@/words/bench/cupWords';
 import { checkSays, PHASE_WORD } from '@/words/book/check';
@@ -111,7 +111,7 @@ export function checkFacts(body: Session, about: About): readonly EntryFact[] {
     {
       label: checkSays.procedure,
       value: checkSays.order(
-        plan.quantity === 'ph' ? 'pH' : 'EC',
+        QUANTITY_NAME[plan.quantity],
         plan.cups.map((cup) => cupName(cup, formats)).join(', '),
       ),
     },

@@ -15,6 +15,7 @@ import {
   writeMoment,
   type Formats,
 } from '@/words';
+import type { PenId, RevId, TankId } from '@/records';
 
 type Names = EntryAnswer['names'];
 
@@ -150,7 +151,7 @@ function signed({ atMs, by }: EntryVersion): string {
 
 /** One version against the one before it. */
 export interface VersionLine {
-  readonly revId: string;
+  readonly revId: RevId;
   /** Written, amended, voided or taken back; by whom and when. */
   readonly title: string;
   readonly why: string;
@@ -183,7 +184,7 @@ export function versionLines(entry: EntryAnswer, formats: Formats): readonly Ver
 /** The heading of an entry. */
 export function entryTitle({ kind, versions, names }: EntryAnswer): string {
   const told = versions.find(({ body }) => body !== null)?.body as
-    { penId?: string; tankId?: string } | undefined;
+    { penId?: PenId; tankId?: TankId } | undefined;
   const about = names[told?.tankId ?? ''] ?? names[told?.penId ?? ''];
   return about ? `${kindName(kind)} · ${about}` : kindName(kind);
 }

@@ -10,6 +10,7 @@ import {
   kindName,
   VERDICT_WORD,
   type Formats,
+  QUANTITY_NAME,
 } from '@/words';
 import { withItsPlusMinus } from '@/features/parts/tankLine';
 import { liquidName } from '@/words/shelf/lotWords';
@@ -48,7 +49,7 @@ function ofReading({ tankName, ph, ec, tempC }: RowOf<'reading'>, formats: Forma
 
 function ofSession(row: RowOf<'session'>, formats: Formats): Words {
   const { penCode, body } = row;
-  const side = body.plan.quantity === 'ph' ? 'pH' : 'EC';
+  const side = QUANTITY_NAME[body.plan.quantity];
   return {
     title: `${penCode} ${side} checked. ${OUTCOME_SENTENCE[body.outcome]}`,
     detail: sessionLine(row, formats),

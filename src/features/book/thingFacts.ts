@@ -8,7 +8,7 @@ import type {
   Probe,
   BodyOf,
 } from '@/records/kinds';
-import { writeMoment, type Formats } from '@/words';
+import { writeMoment, type Formats, QUANTITY_NAME } from '@/words';
 import { amendSays } from '@/words/book/amend';
 import { factSays } from '@/words/book/facts';
 import { SKIP_WORD } from '@/words/round/stopWords';
@@ -71,7 +71,7 @@ const comparison = (body: Comparison, { names, formats }: About): EntryFact[] =>
 
 const probe = (body: Probe, { names }: About): EntryFact[] => [
   ...fact(factSays.pen, named(names, body.penId)),
-  ...fact(factSays.side, body.side === 'ph' ? 'pH' : 'EC'),
+  ...fact(factSays.side, QUANTITY_NAME[body.side]),
   ...fact(amendSays.number, body.serial),
   ...fact(amendSays.fitted, moment(body.fittedAt)),
   ...fact(factSays.certificate, body.certificate),

@@ -10,12 +10,13 @@ import { space } from '@/ui/tokens';
 import { kindName } from '@/words';
 import { bookFileSays } from '@/words/bookfile/bookFile';
 import { differenceLines, headName } from '@/words/bookfile/bookFileWords';
+import type { RecordId, RevId } from '@/records';
 
 /** Records changed on both sides: choose one by one, or the newest of each. */
 export function Conflicts({ conflicts }: { readonly conflicts: readonly Conflict[] }) {
   const { client, acts } = useBook();
   const formats = useFormats();
-  const choose = (choices: { recordId: string; revId: string }[]) => {
+  const choose = (choices: { recordId: RecordId; revId: RevId }[]) => {
     const actId = acts.newActId();
     const send = () =>
       client

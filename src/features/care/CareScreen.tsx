@@ -20,10 +20,11 @@ import { CARE_CARDS, type CareCard } from '@/words/care/careCards';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { careSays } from '@/words/care/care';
+import type { PenId } from '@/records';
 
 /** Care and incidents of a pen: a short card for each, booked when it is done. */
 export function CareScreen() {
-  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const { penId } = useLocalSearchParams<{ penId: PenId }>();
   const nowMs = useNowMs();
   const back = useBack();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
@@ -89,7 +90,7 @@ const MOST_SOAK_HOURS = 168;
 
 function Card(props: {
   readonly card: CareCard;
-  readonly penId: string;
+  readonly penId: PenId;
   readonly code: string;
   readonly onBack: () => void;
 }) {

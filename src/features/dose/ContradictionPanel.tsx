@@ -10,9 +10,10 @@ import { Say } from '@/ui/text';
 import { contradictionWords } from '@/words/dose/doseWords';
 import { paths } from '@/shell/navigation/paths';
 import { doseSays } from '@/words/dose/dose';
+import type { TankId } from '@/records';
 
 interface Props {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly contradiction: Contradiction;
 }
 

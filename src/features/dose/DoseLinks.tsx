@@ -3,14 +3,15 @@ import { StyleSheet, View } from 'react-native';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { doseSays } from '@/words/dose/dose';
+import type { ProductId, TankId } from '@/records';
 
 /** What else belongs to correcting a tank. */
 export function DoseLinks({
   tankId,
   productId,
 }: {
-  readonly tankId: string;
-  readonly productId: string;
+  readonly tankId: TankId;
+  readonly productId: ProductId;
 }) {
   const router = useRouter();
   const go = (to: (id: string, product?: string) => Path) => () =>

@@ -33,10 +33,11 @@ import { WayOnButton } from './WayOnButton';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { doseSays } from '@/words/dose/dose';
+import type { TankId } from '@/records';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   const products = useProducts();
@@ -45,7 +46,7 @@ export function DoseScreen() {
   return <Dosing answer={data} products={products} nowMs={nowMs} />;
 }
 
-function ReadFirst({ tankId }: { readonly tankId: string }) {
+function ReadFirst({ tankId }: { readonly tankId: TankId }) {
   const router = useRouter();
   return (
     <Screen

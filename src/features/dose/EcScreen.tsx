@@ -22,10 +22,11 @@ import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { ecSays } from '@/words/dose/ec';
 import { MOST_AIM_EC_MS_PER_CM } from '@/core/dosing';
+import type { TankId } from '@/records';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.ecDose(tankId, nowMs));
   if (!data) return <Skeleton label={ecSays.loadingTheEc} />;

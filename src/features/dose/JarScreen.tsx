@@ -27,10 +27,11 @@ import { useJarTest } from './useJarTest';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { jarSays } from '@/words/dose/jar';
+import type { PenId, ProductId, TankId } from '@/records';
 
 /** Jar test: a litre of the tank, the product diluted, drop by drop; then scaled to the tank. */
 export function JarScreen() {
-  const { tankId, product } = useLocalSearchParams<{ tankId: string; product?: string }>();
+  const { tankId, product } = useLocalSearchParams<{ tankId: TankId; product?: string }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   const { data: read } = useAnswer(questions.read(nowMs));
@@ -44,9 +45,9 @@ export function JarScreen() {
 interface Props {
   readonly answer: DoseAnswer;
   readonly pens: readonly PenAnswer[];
-  readonly usualPenId: string | undefined;
+  readonly usualPenId: PenId | undefined;
   readonly products: readonly AnyProduct[];
-  readonly productId: string | undefined;
+  readonly productId: ProductId | undefined;
   readonly nowMs: number;
 }
 

@@ -13,10 +13,11 @@ import { additionLine, shortDay } from '@/words';
 import { commonSays } from '@/words/common';
 import { learnedSays } from '@/words/dose/learned';
 import { believedWords, outcomeWords } from '@/words/dose/doseWords';
+import type { TankId } from '@/records';
 
 /** What a tank's doses taught, dose by dose; any of them can be left out, or all forgotten. */
 export function LearnedScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   if (!data) return <Skeleton label={learnedSays.loadingWhatWasLearned} />;

@@ -25,6 +25,7 @@ import { RecipePanel } from './RecipePanel';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { topUpSays } from '@/words/dose/topUp';
+import type { TankId } from '@/records';
 
 const DONE = {
   water: topUpSays.bookTopUp,
@@ -35,7 +36,7 @@ const UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as AlkalinityUnit[];
 
 /** Top up, or change the water: it begins the tank's chemistry anew, so it is booked. */
 export function WaterScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const goOn = useGoOn();
   const formats = useFormats();

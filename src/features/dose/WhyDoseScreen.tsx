@@ -16,10 +16,11 @@ import { factsOf } from './doseModel';
 import { believedWords, measuredWords } from '@/words/dose/doseWords';
 import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
 import { aimOf, useDoseChoice } from './useDoseChoice';
+import type { TankId } from '@/records';
 
 /** Why a dose is what it is, with the grower's own numbers. */
 export function WhyDoseScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const { data: dose } = useAnswer(questions.dose(tankId, nowMs));
   const { data: ec } = useAnswer(questions.ecDose(tankId, nowMs));

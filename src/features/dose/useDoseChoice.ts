@@ -6,10 +6,11 @@ import type { AnyProduct } from '@/features/products/useProducts';
 import { parseDecimal } from '@/words';
 import { isAimPh } from '@/core/dosing';
 import { firstProduct } from './doseModel';
+import type { ProductId } from '@/records';
 
 /** What the grower chose for a tank's dose; kept through other screens and a reload. */
 export interface DoseChoice {
-  readonly productId?: string | undefined;
+  readonly productId?: ProductId | undefined;
   readonly aim: string;
 }
 
@@ -35,7 +36,7 @@ export function useDoseChoice(answer: DoseAnswer, products: readonly AnyProduct[
   return {
     chosen,
     aim: choice.aim,
-    setProduct: (productId: string) => change({ productId }),
+    setProduct: (productId: ProductId) => change({ productId }),
     setAim: (aim: string) => change({ aim }),
     /** Once poured, the next dose begins from the tank again. */
     forget: kept.forget,

@@ -2,6 +2,7 @@ import type { ReadingRow } from '@/book/answers';
 import type { DoseRefusal } from '@/core/dosing';
 import type { EcStop } from './ecModel';
 import { paths, type Path } from '@/shell/navigation/paths';
+import type { TankId } from '@/records';
 
 /** Where a refusal leads on to, as a button says it. */
 export interface WayOn {
@@ -10,11 +11,11 @@ export interface WayOn {
 }
 
 interface Refused {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly reading?: ReadingRow | undefined;
 }
 
-const readAgain = (tankId: string): WayOn => ({
+const readAgain = (tankId: TankId): WayOn => ({
   label: 'Read it',
   href: paths.read({ tank: tankId }),
 });

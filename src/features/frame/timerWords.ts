@@ -43,10 +43,20 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
 }
 
 /** Where a timer leads. */
-export function timerHref({ kind, refId }: TimerRow): Path {
-  if (kind === 'stopGap' || kind === 'cleaner') return paths.care(refId);
-  if (kind === 'still') return paths.bench(refId);
-  return kind === 'soak' || kind === 'drying' ? paths.pen(refId) : paths.read({ tank: refId });
+export function timerHref(timer: TimerRow): Path {
+  switch (timer.kind) {
+    case 'mixing':
+    case 'standing':
+      return paths.read({ tank: timer.refId });
+    case 'still':
+      return paths.bench(timer.refId);
+    case 'stopGap':
+    case 'cleaner':
+      return paths.care(timer.refId);
+    case 'soak':
+    case 'drying':
+      return paths.pen(timer.refId);
+  }
 }
 
 /** Timers as they stand on the line: those that run first, the soonest first; then those that ended. */

@@ -3,11 +3,10 @@ import { useFormats } from '@/shell/formats';
 import { FieldRow, SelectField, TextField } from '@/ui/form';
 import { intakeSays } from '@/words/intake/intake';
 import { amountOf, choiceOf, freeCode, LEAVE, MAKE, type TypedMatch, type TypedWish } from './wish';
+import { QUANTITY_NAME } from '@/words';
 
 /** More names than this are no list a thumb goes through; the rest waits until these are matched. */
 const MOST = 30;
-
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
 
 interface Props {
   readonly typed: TypedWish;
@@ -72,7 +71,7 @@ export function NameFields({ typed, preview, names, onChange }: Props) {
       })}
       {preview.pens.slice(0, MOST).map((seen) => {
         const match = choiceOf(typed.pens, seen);
-        const measures = seen.measures.map((side) => SIDE[side]);
+        const measures = seen.measures.map((side) => QUANTITY_NAME[side]);
         const fitting = names.pens.filter(({ sides }) =>
           seen.measures.every((side) => sides.includes(side)),
         );

@@ -7,6 +7,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { dayMonthYear } from '@/words';
 import { intakeSays } from '@/words/intake/intake';
+import type { ActId } from '@/records';
 
 /** Tables that were taken in, newest first: each can be taken back whole, however long ago. */
 export function TakenBefore() {
@@ -15,7 +16,7 @@ export function TakenBefore() {
   const [said, setSaid] = useState('');
   /** Pressed twice it is taken back once. */
   const going = useRef(false);
-  const takeBack = async (actId: string): Promise<void> => {
+  const takeBack = async (actId: ActId): Promise<void> => {
     if (going.current) return;
     going.current = true;
     setSaid(intakeSays.takingBack);

@@ -1,7 +1,14 @@
 import type { BroughtCheck, BroughtReading, TablePreview } from '@/book/answers';
 import type { JudgedValue } from '@/core/readings';
 import { outcomeSentence } from '@/words/bench/benchWords';
-import { clock, dayMonthYear, judgedWords, SCALE_LABEL, type Formats } from '@/words';
+import {
+  clock,
+  dayMonthYear,
+  judgedWords,
+  SCALE_LABEL,
+  type Formats,
+  QUANTITY_NAME,
+} from '@/words';
 import { intakeSays } from '@/words/intake/intake';
 import { REASON_WORD, troubleSentence } from '@/words/intake/rowTroubles';
 
@@ -13,8 +20,6 @@ export interface IntakeLine {
   readonly title: string;
   readonly detail: string;
 }
-
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
 
 interface ShownSide {
   readonly shown: number;
@@ -29,7 +34,7 @@ function sideText(
   { shown, judged, unit: shownIn }: ShownSide,
   formats: Formats,
 ): string {
-  const bare = `${SIDE[quantity]} ${shown}${shownIn ? ` ${shownIn}` : ''} shown`;
+  const bare = `${QUANTITY_NAME[quantity]} ${shown}${shownIn ? ` ${shownIn}` : ''} shown`;
   if (!judged) return bare;
   const u = judged.budget.expandedU;
   const { value, plusMinus } =
@@ -37,9 +42,10 @@ function sideText(
   const { word } = judgedWords(judged, plusMinus);
   if (!Number.isFinite(u)) return `${bare}, ${word}`;
   const unit = quantity === 'ph' ? '' : ` ${formats.ecUnit}`;
-  return `${SIDE[quantity]} ${value} ± ${plusMinus}${unit}, ${word}`;
+  return `${QUANTITY_NAME[quantity]} ${value} ± ${plusMinus}${unit}, ${word}`;
 }
 
+/** A reading of a table as one line of the preview. */
 export const readingLine = (row: BroughtReading, formats: Formats): IntakeLine => ({
   key: String(row.line),
   day: dayMonthYear(row.atMs),
@@ -53,6 +59,7 @@ export const readingLine = (row: BroughtReading, formats: Formats): IntakeLine =
     .join(' · '),
 });
 
+/** A check of a table as one line of the preview. */
 export const checkLine = (row: BroughtCheck): IntakeLine =>
   checkIn(row, row.scale ? ` ${SCALE_LABEL[row.scale]}` : ' pH');
 
@@ -60,7 +67,7 @@ const checkIn = (row: BroughtCheck, unit: string): IntakeLine => ({
   key: String(row.line),
   day: dayMonthYear(row.atMs),
   time: clock(row.atMs),
-  title: `${SIDE[row.quantity]}: ${outcomeSentence(row.outcome, row.pen)}`,
+  title: `${QUANTITY_NAME[row.quantity]}: ${outcomeSentence(row.outcome, row.pen)}`,
   detail: row.cups
     .map(({ nominal, found, left }) =>
       [

@@ -23,7 +23,9 @@ export interface TypedMatch {
 }
 
 const NO_MATCH: TypedMatch = { choice: '', volume: '', target: '', code: '' };
+/** The choice to make a new thing of a name. */
 export const MAKE = 'make';
+/** The choice to leave rows of a name out. */
 export const LEAVE = 'leave';
 
 /** Everything the grower can say about how the table is read. */
@@ -37,6 +39,7 @@ export interface TypedWish {
 /** Cups stand at room temperature where nothing was written down, °C. */
 const USUAL_CUP_C = '20';
 
+/** How a table is read before anything was chosen: as it seems to be. */
 export const firstWish = (seen: TableSeen): TypedWish => ({
   seen,
   cupTempC: USUAL_CUP_C,
@@ -113,7 +116,7 @@ export function withRole(seen: TableSeen, at: number, role: string): TableSeen {
 /** What stands beside a name: what was chosen, else what it seems to be. */
 export const choiceOf = (
   typed: Readonly<Record<string, TypedMatch>>,
-  { name, knownId }: TablePreview['places'][number],
+  { name, knownId }: TablePreview['places' | 'pens'][number],
 ): TypedMatch =>
   Object.hasOwn(typed, name) ? typed[name]! : { ...NO_MATCH, choice: knownId ?? '' };
 

@@ -35,6 +35,7 @@ export interface TableRow {
   readonly cells: readonly TableCell[];
 }
 
+/** The head of a column. */
 export interface TableHead {
   readonly title: string;
   /** Relative width. */

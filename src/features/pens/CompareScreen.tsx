@@ -14,10 +14,12 @@ import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { comparedUnit, comparisonLine, compareSays } from '@/words/pens/compare';
 import { comparisonOf, type Compared, type CompareMessages } from './comparisonForm';
+import type { PenId } from '@/records';
+import { QUANTITY_NAME } from '@/words';
 
 /** A pen beside a checked one in the same liquid, or its thermometer beside another: no calibration. */
 export function CompareScreen() {
-  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const { penId } = useLocalSearchParams<{ penId: PenId }>();
   const nowMs = useNowMs();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const { data: pens } = useAnswer(questions.pens(nowMs));
@@ -84,7 +86,7 @@ function Compare({ pen, pens }: Props) {
           value={what}
           onChoose={setWhat}
           options={[
-            ...sides.map((value) => ({ value, label: value === 'ph' ? 'pH' : 'EC' })),
+            ...sides.map((value) => ({ value, label: QUANTITY_NAME[value] })),
             { value: 'temp' as const, label: compareSays.thermometer },
           ]}
         />

@@ -27,12 +27,13 @@ import {
 import { commonSays } from '@/words/common';
 import { controlSays } from '@/words/pens/control';
 import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
+import type { PenId } from '@/records';
 
 const ControlChart = chunkPart<ComponentProps<typeof ControlChartDrawn>>('charts', 'ControlChart');
 
 /** The check standard of a pen: an early warning and its chart; never a calibration point. */
 export function ControlScreen() {
-  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const { penId } = useLocalSearchParams<{ penId: PenId }>();
   const nowMs = useNowMs();
   const formats = useFormats();
   const { act } = useAct();

@@ -8,7 +8,7 @@ import { Measured, Strip, TimeAxis, type StripFlag } from '@/ui/chart';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color } from '@/ui/tokens';
-import { dayMonth } from '@/words';
+import { dayMonth, QUANTITY_NAME } from '@/words';
 import { driftSays } from '@/words/pens/drift';
 import { commonSays } from '@/words/common';
 import { AgeingStrips } from './AgeingStrips';
@@ -41,7 +41,7 @@ export function DriftPanel({ drift, nowMs }: Props) {
     ...(dueByDriftMs === undefined ? [] : [{ atMs: dueByDriftMs, kind: 'due' as const }]),
   ];
   const sentence = driftSentence(drift, formats, nowMs);
-  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const name = QUANTITY_NAME[quantity];
   return (
     <Panel>
       <Say bold>{driftSays.title(name)}</Say>

@@ -6,10 +6,11 @@ import { Say } from '@/ui/text';
 import { LookBackFound } from './LookBackFound';
 import { paths } from '@/shell/navigation/paths';
 import { lookBackSays } from '@/words/pens/lookBack';
+import type { PenId } from '@/records';
 
 /** Which past readings and doses a check found out about. */
 export function LookBackScreen() {
-  const params = useLocalSearchParams<{ penId: string; quantity?: string; at?: string }>();
+  const params = useLocalSearchParams<{ penId: PenId; quantity?: string; at?: string }>();
   const { penId } = params;
   const quantity = params.quantity === 'ec' ? 'ec' : 'ph';
   const checkMs = params.at === undefined ? undefined : Number(params.at);

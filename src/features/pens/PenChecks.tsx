@@ -7,13 +7,14 @@ import { useFormats } from '@/shell/formats';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { dayMonthYear, shortDay } from '@/words';
+import { dayMonthYear, shortDay, QUANTITY_NAME } from '@/words';
 import { FirstSoak } from './FirstSoak';
 import { MakerSession } from './MakerSession';
 import { OUTCOME_SENTENCE, sessionLine } from './penViewModel';
 import { twiceCheckedLine } from './twiceChecked';
 import { paths } from '@/shell/navigation/paths';
 import { penSays } from '@/words/pens/pen';
+import type { PenId } from '@/records';
 
 /** Shown at once; older ones stand in the Book. */
 const MOST = 20;
@@ -54,7 +55,7 @@ export function PenChecks({
 }
 
 interface CheckProps {
-  readonly penId: string;
+  readonly penId: PenId;
   readonly session: SessionRow;
   /** Said where another check stands beside it; empty where none does. */
   readonly twice: string;
@@ -65,7 +66,7 @@ function Check({ penId, session, twice }: CheckProps) {
   const formats = useFormats();
   const { atMs, by, body } = session;
   const { quantity, tempC } = body.plan;
-  const side = quantity === 'ph' ? 'pH' : 'EC';
+  const side = QUANTITY_NAME[quantity];
   const errors = errorsShown(body.events).map(({ text }) => text);
   const besides = [errors.length > 0 ? penSays.showedErrors(errors.join(', ')) : '', body.note]
     .filter(Boolean)

@@ -23,10 +23,11 @@ import { penFormSays } from '@/words/pens/penForm';
 import { penName } from './penName';
 import { penFields, penParts, type PenFormIn, type PenFormOut, type PenParts } from './fields';
 import { paths } from '@/shell/navigation/paths';
+import type { PenId, ProfileId, RevId } from '@/records';
 
 /** Adds a pen from a profile, or changes one. */
 export function PenForm() {
-  const { penId } = useLocalSearchParams<{ penId?: string }>();
+  const { penId } = useLocalSearchParams<{ penId?: PenId }>();
   const nowMs = useNowMs();
   const { data: pens } = useAnswer(questions.pens(nowMs));
   const formats = useFormats();
@@ -66,9 +67,9 @@ export function PenForm() {
 
 interface Props {
   readonly base: Pen;
-  readonly penId?: string;
-  readonly revId?: string;
-  readonly profileId?: string;
+  readonly penId?: PenId;
+  readonly revId?: RevId;
+  readonly profileId?: ProfileId;
   readonly profiles?: readonly GenericProfile[];
   readonly onProfile?: (id: string) => void;
 }

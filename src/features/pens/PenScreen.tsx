@@ -11,7 +11,7 @@ import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, shortDay } from '@/words';
+import { CARE_WORD, careDetail, GONE_WORD, PEN_TONE, shortDay, QUANTITY_NAME } from '@/words';
 import { PenChecks } from './PenChecks';
 import { BringBack, PenLeaves } from './PenLeaves';
 import { PenSidePanel } from './PenSidePanel';
@@ -19,12 +19,13 @@ import { careDueLine, hasLookBack, papersLine, penWords, reasonOf } from './penV
 import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { penSays } from '@/words/pens/pen';
+import type { PenId } from '@/records';
 
 const DriftPanel = chunkPart<ComponentProps<typeof DriftPanelDrawn>>('charts', 'DriftPanel');
 
 /** One pen: what each side is worth now, and its sessions. */
 export function PenScreen() {
-  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const { penId } = useLocalSearchParams<{ penId: PenId }>();
   return <PenDetail penId={penId} />;
 }
 
@@ -39,7 +40,7 @@ export function PenDetail({
   penId,
   beside = false,
 }: {
-  readonly penId: string;
+  readonly penId: PenId;
   /** Another pane acts on the pen; this one only shows it. */
   readonly beside?: boolean;
 }) {
@@ -72,7 +73,7 @@ export function PenDetail({
                 label={
                   checkedSides(pen).length === 1
                     ? commonSays.check
-                    : penSays.checkSide(side.quantity === 'ph' ? 'pH' : 'EC')
+                    : penSays.checkSide(QUANTITY_NAME[side.quantity])
                 }
                 onPress={() => go(paths.bench(penId, { quantity: side.quantity }))}
               />
@@ -113,7 +114,7 @@ export function PenDetail({
       {pen.drift.filter(hasLookBack).map(({ quantity }) => (
         <Button
           key={quantity}
-          label={penSays.lookBackAt(quantity === 'ph' ? 'pH' : 'EC')}
+          label={penSays.lookBackAt(QUANTITY_NAME[quantity])}
           onPress={() => go(paths.lookBack(penId, { quantity }))}
         />
       ))}

@@ -2,6 +2,7 @@ import { Slot, useGlobalSearchParams, useSegments } from 'expo-router';
 import { Panes } from '@/ui/layout';
 import { PenDetail } from './PenScreen';
 import { PensScreen } from './PensScreen';
+import type { PenId } from '@/records';
 
 /** What is done to a pen with the pen in view. The look-back wants all the room. */
 const BESIDE_PEN: readonly (string | undefined)[] = [
@@ -19,7 +20,7 @@ const BESIDE_PEN: readonly (string | undefined)[] = [
  */
 export function PensPlace() {
   const [, within, act] = useSegments() as readonly string[];
-  const { penId } = useGlobalSearchParams<{ penId?: string }>();
+  const { penId } = useGlobalSearchParams<{ penId?: PenId }>();
   const isActing = within === '[penId]' && BESIDE_PEN.includes(act) && penId !== undefined;
   const subject = isActing ? <PenDetail key={penId} penId={penId} beside /> : undefined;
   return <Panes list={<PensScreen />} subject={subject} main={<Slot />} />;

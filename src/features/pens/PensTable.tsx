@@ -4,7 +4,7 @@ import { EmptyPlace } from '@/features/parts/EmptyPlace';
 import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { ago, PEN_TONE, PEN_WORD } from '@/words';
+import { ago, PEN_TONE, PEN_WORD, QUANTITY_NAME } from '@/words';
 import { dueLine, errorLine, pensSummary } from './penViewModel';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
@@ -27,7 +27,7 @@ export function PensTable() {
   if (pens.length === 0) return <EmptyPlace place="pens" />;
   const rows = pens.flatMap((pen) =>
     pen.sides.map((side) => {
-      const name = `${pen.body.code} ${side.quantity === 'ph' ? 'pH' : 'EC'} · ${pen.body.name}`;
+      const name = `${pen.body.code} ${QUANTITY_NAME[side.quantity]} · ${pen.body.name}`;
       const last = side.lastCheckMs;
       return {
         id: `${pen.id}-${side.quantity}`,

@@ -1,63 +1,70 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { PenNotThere } from '@/features/parts/PenNotThere';
 import { fitProbe } from '@/acts';
+import type { PenDetailAnswer, Row } from '@/book/answers';
 import { useAnswer, useAct, useNowMs, useRows, questions } from '@/book/react';
-import { DayField } from '@/features/parts/DayField';
+import { DescribedFields } from '@/features/parts/fields/DescribedFields';
+import { PenNotThere } from '@/features/parts/PenNotThere';
 import { SaveBar } from '@/features/parts/SaveBar';
+import { useFormDraft } from '@/features/parts/useFormDraft';
+import type { PenId } from '@/records';
+import { useKeyAct } from '@/shell/keys/Keys';
+import { paths } from '@/shell/navigation/paths';
 import { useGoOn } from '@/shell/navigation/useGoOn';
-import { Choice, TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import {
-  EMPTY_PROBE,
-  probeMessages,
-  probeOf,
-  type ProbeForm,
-  type ProbeMessages,
-} from './probeForm';
-import { probeLines } from './probeLines';
-import { paths } from '@/shell/navigation/paths';
 import { probesSays } from '@/words/pens/probes';
+import {
+  probeDefaults,
+  probeFields,
+  probeFormSchema,
+  probeOf,
+  type ProbeIn,
+  type ProbeOut,
+} from './probeFields';
+import { probeLines } from './probeLines';
 
 /** The probes of a pen over its life, pH and EC apart; and fitting the next one. */
 export function ProbesScreen() {
-  const { penId } = useLocalSearchParams<{ penId: string }>();
+  const { penId } = useLocalSearchParams<{ penId: PenId }>();
   const nowMs = useNowMs();
-  const goOn = useGoOn();
-  const { act } = useAct();
   const { data: pen } = useAnswer(questions.pen(penId, nowMs));
   const { data: rows } = useRows('probe');
-  const [side, setSide] = useState<'ph' | 'ec'>();
-  const [form, setForm] = useState(EMPTY_PROBE);
-  const [wrong, setWrong] = useState<ProbeMessages>({});
   if (pen === null) return <PenNotThere />;
   if (!pen || !rows) return <Skeleton label={probesSays.loadingTheProbes} />;
-  const sides = pen.sides.map(({ quantity }) => quantity);
-  const chosen = side ?? sides[0] ?? 'ph';
-  const field = (name: keyof ProbeForm) => ({
-    typed: form[name],
-    onType: (typed: string) => {
-      setWrong({ ...wrong, [name]: undefined });
-      setForm({ ...form, [name]: typed });
-    },
-    message: wrong[name] ? { text: wrong[name] } : undefined,
+  return <Probes key={penId} pen={pen} rows={rows} nowMs={nowMs} />;
+}
+
+interface Props {
+  readonly pen: PenDetailAnswer;
+  readonly rows: readonly Row<'probe'>[];
+  readonly nowMs: number;
+}
+
+function Probes({ pen, rows, nowMs }: Props) {
+  const goOn = useGoOn();
+  const { act } = useAct();
+  const about = { penId: pen.id, sides: pen.sides.map(({ quantity }) => quantity), nowMs };
+  const form = useForm<ProbeIn, unknown, ProbeOut>({
+    resolver: zodResolver(probeFormSchema(about.sides, nowMs)),
+    defaultValues: probeDefaults(about),
   });
-  const fit = async () => {
-    const messages = probeMessages(form, nowMs);
-    setWrong(messages);
-    if (Object.keys(messages).length > 0) return;
-    const probe = probeOf(form, { penId, side: chosen, nowMs });
-    if (await act(fitProbe(probe))) goOn.to(paths.pen(penId));
-  };
+  const draft = useFormDraft(`probe/${pen.id}`, form);
+  const fit = form.handleSubmit(async (typed) => {
+    if (!(await act(fitProbe(probeOf(typed, about))))) return;
+    draft.forget();
+    goOn.to(paths.pen(pen.id));
+  });
+  useKeyAct('save', fit);
   return (
     <Screen actions={<SaveBar label={probesSays.fittedStartItsLife} onSave={fit} />}>
       <Say size="large" face="slab" heading={1}>
         {probesSays.title(pen.body.code)}
       </Say>
-      {probeLines(rows, penId, nowMs).map(({ id, text, now }) => (
+      {probeLines(rows, pen.id, nowMs).map(({ id, text, now }) => (
         <Say key={id} bold={now}>
           {text}
         </Say>
@@ -67,31 +74,8 @@ export function ProbesScreen() {
         <Say size="small" tone="soft">
           {probesSays.newProbeHint}
         </Say>
-        {sides.length > 1 ? (
-          <Choice
-            label={probesSays.whichSide}
-            value={chosen}
-            onChoose={setSide}
-            options={[
-              { value: 'ph', label: 'pH' },
-              { value: 'ec', label: 'EC' },
-            ]}
-          />
-        ) : null}
         <View style={styles.fields}>
-          <DayField label={probesSays.fittedOn} {...field('fitted')} hint={probesSays.emptyToday} />
-          <TextField label={probesSays.itsNumber} {...field('serial')} />
-          {chosen === 'ph' ? (
-            <TextField
-              label={probesSays.junction}
-              {...field('junction')}
-              hint={probesSays.junctionHint}
-            />
-          ) : null}
-          <TextField label={probesSays.connector} {...field('connector')} />
-          <DayField label={probesSays.boughtOn} {...field('bought')} />
-          <DayField label={probesSays.guaranteeUntil} {...field('guarantee')} />
-          <TextField label={probesSays.certificate} {...field('certificate')} />
+          <DescribedFields control={form.control} fields={probeFields(about.sides, nowMs)} />
         </View>
       </Panel>
     </Screen>

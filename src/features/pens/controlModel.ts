@@ -1,5 +1,6 @@
 import { bufferPhAt, kindOfNominal } from '@/core/buffers';
 import type { Row } from '@/book/answers';
+import type { PenId } from '@/records';
 
 /** One reading of the check standard: how far the pen stood from the buffer's value at its temperature. */
 export interface ControlPoint {
@@ -23,7 +24,7 @@ export function controlTruth(nominalPh: number, tempC: number): number | undefin
 /** A pen's readings of the check standard by time. */
 export function controlPoints(
   rows: readonly Row<'controlReading'>[],
-  penId: string,
+  penId: PenId,
 ): readonly ControlPoint[] {
   return rows
     .flatMap(({ id, body }) => {

@@ -2,7 +2,7 @@ import { DAY_MS } from '@/core/units';
 import type { DriftAnswer } from '@/book/answers';
 import { isWithin } from '@/core/calibration';
 import type { ProbeWarning } from '@/core/drift';
-import { counted, dueBy, shortDay, type Formats } from '@/words';
+import { counted, dueBy, shortDay, type Formats, QUANTITY_NAME } from '@/words';
 
 /** An error of a pen as it is written: pH, or percent for EC. */
 export function writeError(value: number, quantity: 'ph' | 'ec', formats: Formats): string {
@@ -39,7 +39,7 @@ export function driftSentence(drift: DriftAnswer, formats: Formats, nowMs: numbe
   const found = points.filter(({ kind }) => kind === 'found');
   const out = found.filter(({ error }) => !isWithin(error, tolerance)).length;
   const last = found.at(-1);
-  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const name = QUANTITY_NAME[quantity];
   if (!last) return `${name}: adjusted unseen so far, so nothing is known of its drift.`;
   const newest = `Last found ${writeError(last.error, quantity, formats)} off.`;
   const record =

@@ -17,13 +17,14 @@ import {
   shortDay,
   type Formats,
   SCALE_LABEL,
+  QUANTITY_NAME,
 } from '@/words';
 
 /** A pen's state in words: one for all of it, or one a side where they differ. */
 export function penWords(pen: Pick<PenAnswer, 'word' | 'sides' | 'body'>): string {
   if (pen.body.gone) return GONE_WORD[pen.body.gone.why];
   const words = pen.sides.map(({ quantity, word }) => ({
-    side: quantity === 'ph' ? 'pH' : 'EC',
+    side: QUANTITY_NAME[quantity],
     word: PEN_WORD[word].toLowerCase(),
   }));
   const differ = new Set(words.map(({ word }) => word)).size > 1;

@@ -1,13 +1,14 @@
 import { probeSchema } from '@/records/kinds';
 import type { Row } from '@/book/answers';
-import { EMPTY_PROBE, probeMessages, probeOf, type ProbeForm } from './probeForm';
+import { probeDefaults, probeFormSchema, probeOf, type ProbeIn } from './probeFields';
 import { probeLines } from './probeLines';
 
 const nowMs = new Date(2026, 4, 20, 9, 30).getTime();
 const penId = '01HZY3Q4N5M6K7J8H9G0F1E2D3';
-const typed = (more: Partial<ProbeForm>): ProbeForm => ({ ...EMPTY_PROBE, ...more });
-const fitted = (more: Partial<ProbeForm>, side: 'ph' | 'ec' = 'ph') =>
-  probeOf(typed(more), { penId, side, nowMs });
+const about = { penId, sides: ['ph', 'ec'] as const, nowMs };
+const read = (more: Partial<ProbeIn>) =>
+  probeFormSchema(about.sides, nowMs).safeParse({ ...probeDefaults(about), ...more });
+const fitted = (more: Partial<ProbeIn>) => probeOf(read(more).data!, about);
 
 test('a probe from its papers is a valid record; today is now, not noon', () => {
   const probe = fitted({ fitted: '2026-05-20', bought: '2026-05-02', guarantee: '2027-05-02' });
@@ -18,7 +19,7 @@ test('a probe from its papers is a valid record; today is now, not noon', () => 
 });
 
 test('an EC probe has no junction, whatever was typed before the side was changed', () => {
-  expect(fitted({ junction: 'cloth' }, 'ec').junction).toBe('');
+  expect(fitted({ junction: 'cloth', side: 'ec' }).junction).toBe('');
   expect(fitted({ junction: 'cloth' }).junction).toBe('cloth');
 });
 
@@ -29,7 +30,7 @@ test.each([
   [{ bought: '2026-05-02', guarantee: '2026-04-30' }, ['guarantee']],
   [{ guarantee: '2028-01-01' }, []],
 ])('%p is told at %p', (more, fields) => {
-  expect(Object.keys(probeMessages(typed(more), nowMs))).toEqual(fields);
+  expect((read(more).error?.issues ?? []).map(({ path }) => path[0])).toEqual(fields);
 });
 
 test('the line of a probe tells its papers', () => {

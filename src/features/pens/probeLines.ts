@@ -1,11 +1,12 @@
 import { DAY_MS } from '@/core/units';
 import type { Row } from '@/book/answers';
-import { dayMonthYear, shortDay } from '@/words';
+import { dayMonthYear, shortDay, QUANTITY_NAME } from '@/words';
+import type { PenId } from '@/records';
 
 /** A pen's probes, newest first, each with the time it served; the one in use first of its side. */
 export function probeLines(
   rows: readonly Row<'probe'>[],
-  penId: string,
+  penId: PenId,
   nowMs: number,
 ): readonly { readonly id: string; readonly text: string; readonly now: boolean }[] {
   const own = rows
@@ -19,7 +20,7 @@ export function probeLines(
     const endMs = later ? Date.parse(later.body.fittedAt) : nowMs;
     const days = Math.round((endMs - fittedMs) / DAY_MS);
     const served = later ? `served ${days} d` : `in use for ${days} d`;
-    const side = body.side === 'ph' ? 'pH' : 'EC';
+    const side = QUANTITY_NAME[body.side];
     const { serial, junction, connector, boughtAt, guaranteeUntil, certificate } = body;
     const facts = [
       serial,

@@ -11,6 +11,7 @@ import { practiceSays } from '@/words/practice/benchWords';
 import { BenchStage } from './BenchStage';
 import { EndStage } from './EndStage';
 import { anySeed, openCode, ownBench, type Opened } from './spec';
+import type { PenId } from '@/records';
 
 /** A run by its address: a code, or a pen of the book with an age and a fault. */
 export function RunScreen() {
@@ -33,7 +34,7 @@ function CodeRun({ code }: { readonly code: string }) {
   );
 }
 
-function OwnRun(of: { readonly penId: string; readonly age: number; readonly fault: string }) {
+function OwnRun(of: { readonly penId: PenId; readonly age: number; readonly fault: string }) {
   const pens = usePensById();
   const [seed] = useState(anySeed);
   if (!pens) return <Skeleton label={loadingSays.practice} />;

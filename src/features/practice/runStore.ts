@@ -8,6 +8,7 @@ export interface RunStore {
   readonly subscribe: (onChange: () => void) => () => void;
 }
 
+/** Holds a run of the practice and tells whoever draws it that it moved on. */
 export function runStore(start: World): RunStore {
   let world = start;
   const listeners = new Set<() => void>();

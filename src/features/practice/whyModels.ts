@@ -37,6 +37,7 @@ const END_PH = 4.0;
 const WITHIN_PH = 0.02;
 const PHS = [4, 5, 6, 7, 8] as const;
 
+/** The model behind each explanation. */
 export const WHY_MODELS: Readonly<Record<WhyId, WhyModel>> = {
   stir: {
     min: 0,

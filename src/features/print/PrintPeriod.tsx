@@ -17,6 +17,7 @@ export interface TypedDays {
   readonly to: string;
 }
 
+/** The days a document covers, and what to do when they change. */
 export interface PrintPeriodProps {
   /** What is typed; the days of the period where nothing was typed yet. */
   readonly typed: TypedDays | undefined;

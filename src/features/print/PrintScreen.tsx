@@ -17,6 +17,7 @@ import type { Period, PrintPeriodProps, TypedDays } from './PrintPeriod';
 import { SheetView } from './SheetView';
 import type { Sheet } from './sheet';
 import { useCheckSheet, usePensSheet, useTankSheet } from './usePrintSheet';
+import type { PenId } from '@/records';
 
 // With the other forms: a calendar comes with it.
 const PrintPeriod = chunkPart<PrintPeriodProps>('forms', 'PrintPeriod');
@@ -128,12 +129,7 @@ interface Of extends Omit<DocumentProps, 'sheet'> {
 /** Where there is no tank at all. */
 const NOTHING = { id: '', name: '' } as const;
 
-function PensDocument({
-  penId,
-  period,
-  holds,
-  ...of
-}: Of & { readonly penId: string | undefined }) {
+function PensDocument({ penId, period, holds, ...of }: Of & { readonly penId: PenId | undefined }) {
   const sheet = usePensSheet(penId, period);
   return <Document {...of} sheet={holds ? sheet : undefined} />;
 }

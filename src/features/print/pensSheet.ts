@@ -1,7 +1,14 @@
 import type { PenSheet, SheetCheck } from '@/book/answers';
 import { cupTarget, judgeDip, type BenchEvent, type BenchPlan } from '@/core/procedure';
 import { dipReading } from '@/core/procedure';
-import { CARE_WORD, careDetail, dayMonthYear, writeMoment, type Formats } from '@/words';
+import {
+  CARE_WORD,
+  careDetail,
+  dayMonthYear,
+  writeMoment,
+  type Formats,
+  QUANTITY_NAME,
+} from '@/words';
 import { errorWords, shownText } from '@/words/bench/benchWords';
 import { cupName } from '@/words/bench/cupWords';
 import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
@@ -67,7 +74,7 @@ function checkRow(check: SheetCheck, formats: Formats): readonly string[] {
   const voided = check.amended.at(-1)?.voided === true;
   return [
     `${writeMoment(Date.parse(body.finishedAt))}, ${by || printSays.nobody}`,
-    `${plan.quantity === 'ph' ? 'pH' : 'EC'}, ${formats.temp(plan.tempC)}`,
+    `${QUANTITY_NAME[plan.quantity]}, ${formats.temp(plan.tempC)}`,
     bottles(check, formats),
     shownIn(check, ['asFound'], formats),
     shownIn(check, ['confirm', 'asLeft'], formats) || printSays.notAdjusted,
@@ -80,11 +87,7 @@ function checkRow(check: SheetCheck, formats: Formats): readonly string[] {
 function blocksOf(pen: PenSheet, formats: Formats): readonly SheetBlock[] {
   const fitted = pen.probes
     .map(({ side, serial, fittedAtMs }) =>
-      printSays.probe(
-        side === 'ph' ? 'pH' : 'EC',
-        serial || printSays.noNumber,
-        dayMonthYear(fittedAtMs),
-      ),
+      printSays.probe(QUANTITY_NAME[side], serial || printSays.noNumber, dayMonthYear(fittedAtMs)),
     )
     .join('; ');
   return [

@@ -5,6 +5,7 @@ import { pensSheet } from './pensSheet';
 import { tankSheet } from './tankSheet';
 import type { Period } from './PrintPeriod';
 import type { Sheet } from './sheet';
+import type { PenId } from '@/records';
 
 /** Entries of one place a document holds at most. */
 const MOST = 500;
@@ -18,7 +19,7 @@ export function useCheckSheet(id: string): Sheet | null | undefined {
 }
 
 /** The checks of one pen, or of all, over a period. */
-export function usePensSheet(penId: string | undefined, period: Period): Sheet | undefined {
+export function usePensSheet(penId: PenId | undefined, period: Period): Sheet | undefined {
   const formats = useFormats();
   const { data } = useAnswer(questions.penSheets(period.fromMs, period.toMs, penId));
   return data && pensSheet(data, period, formats);

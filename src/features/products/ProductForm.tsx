@@ -26,10 +26,11 @@ import {
 import { leadsDown } from '@/words/products/reagents';
 import { productsSays } from '@/words/products/products';
 import { paths } from '@/shell/navigation/paths';
+import type { ProductId } from '@/records';
 
 /** A product of one's own, from its label in plain steps. */
 export function ProductForm() {
-  const { productId } = useLocalSearchParams<{ productId?: string }>();
+  const { productId } = useLocalSearchParams<{ productId?: ProductId }>();
   const { data } = useAnswer(questions.products());
   if (!data) return <Skeleton label={productsSays.loadingTheProduct} />;
   const product = data.find(({ id }) => id === productId);

@@ -4,6 +4,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { readSays } from '@/words/read/read';
 import type { useReadForm } from './useReadForm';
+import { QUANTITY_NAME } from '@/words';
 
 interface Props {
   readonly quantity: 'ph' | 'ec';
@@ -14,7 +15,7 @@ interface Props {
 export function DipsLine({ quantity, form }: Props) {
   const { about, formats, frozen, typed } = form;
   const dips = about.dips[quantity];
-  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const name = QUANTITY_NAME[quantity];
   const digits = quantity === 'ph' ? 2 : 3;
   const written = dips.map((value) => formats.number(value, value >= 100 ? 0 : digits)).join(', ');
   return (

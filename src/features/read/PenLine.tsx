@@ -5,7 +5,7 @@ import { Choice } from '@/ui/form';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { space, TOUCH } from '@/ui/tokens';
-import { ago, PEN_TONE, PEN_WORD } from '@/words';
+import { ago, PEN_TONE, PEN_WORD, QUANTITY_NAME } from '@/words';
 import { penLineSays } from '@/words/read/penLine';
 import { sideOf } from './readModel';
 
@@ -24,7 +24,7 @@ export function PenLine({ quantity, pen, pens, nowMs, onChoose }: Props) {
   const word = side?.word ?? pen.word;
   const checked =
     side?.lastCheckMs === undefined ? '' : penLineSays.checkedAt(ago(side.lastCheckMs, nowMs));
-  const label = quantity === 'ph' ? 'pH' : 'EC';
+  const label = QUANTITY_NAME[quantity];
   return (
     <View>
       <View style={styles.line}>

@@ -18,6 +18,7 @@ import type { ReadTyped } from './readModel';
 import { StandingLine } from './StandingLine';
 import type { Saved } from './SavedReading';
 import { useReadForm } from './useReadForm';
+import type { PenId } from '@/records';
 
 interface Props {
   readonly answer: ReadAnswer;
@@ -25,7 +26,7 @@ interface Props {
   readonly nowMs: number;
   readonly initial: ReadTyped;
   readonly sample: Sample;
-  readonly penId?: string | undefined;
+  readonly penId?: PenId | undefined;
   readonly onSaved: (saved: Saved) => void;
 }
 

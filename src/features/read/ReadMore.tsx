@@ -14,10 +14,11 @@ import type { useReadForm } from './useReadForm';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { readSays } from '@/words/read/read';
+import type { TankId } from '@/records';
 
 interface Props {
   readonly form: ReturnType<typeof useReadForm>;
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly nowMs: number;
 }
 
@@ -108,7 +109,7 @@ function When({
 }
 
 /** What the pen was dipped into; each kind has a chart and bands of its own. */
-function What({ form, tankId }: { readonly form: Props['form']; readonly tankId: string }) {
+function What({ form, tankId }: { readonly form: Props['form']; readonly tankId: TankId }) {
   const router = useRouter();
   const { about, setAbout } = form;
   return (

@@ -9,6 +9,7 @@ import { ChooseTank, NoPens } from './ChooseTank';
 import { ReadForm } from './ReadForm';
 import { EMPTY_READ } from './readModel';
 import { SavedReading, type Saved } from './SavedReading';
+import type { PenId } from '@/records';
 
 /** Read: choose the tank, type what the pens show, see what it is worth, save in one tap. */
 export function ReadScreen() {
@@ -35,7 +36,7 @@ function Reading(props: {
   readonly tank: TankAnswer | undefined;
   readonly sample: Sample;
   /** The pen in the hand, where the way here says it. */
-  readonly penId: string | undefined;
+  readonly penId: PenId | undefined;
   readonly nowMs: number;
 }) {
   const { answer, tank, sample, penId, nowMs } = props;

@@ -8,9 +8,10 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { clock } from '@/words';
 import { spotSays } from '@/words/tanks/spot';
+import type { TankId } from '@/records';
 
 interface Props {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly sample: Sample;
   /** Until when it stands, epoch ms, where it was left to. */
   readonly untilMs: number | undefined;

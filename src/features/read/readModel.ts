@@ -13,6 +13,7 @@ import {
   tempMessage,
   type FieldMessage,
   type Formats,
+  QUANTITY_NAME,
 } from '@/words';
 
 /** What stands in the fields of Read, as typed. */
@@ -139,8 +140,6 @@ function mistakeIn(
   return issue && ecMessage(issue, scale, formats);
 }
 
-const NAME = { ph: 'pH', ec: 'EC' } as const;
-
 /** One quantity as typed: its value, what it is worth, or a message. */
 function readSide(
   quantity: Quantity,
@@ -148,7 +147,7 @@ function readSide(
 ): ReadView['ph'] {
   const { typed, tank, sample, dips, ecMsPerCm } = input;
   if (!sideOf(quantity === 'ph' ? input.phPen : input.ecPen, quantity)) return {};
-  const field = readField(typed[quantity], NAME[quantity], (value) =>
+  const field = readField(typed[quantity], QUANTITY_NAME[quantity], (value) =>
     mistakeIn(quantity, value, input),
   );
   const all = allDips(field, dips?.[quantity]);

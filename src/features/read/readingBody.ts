@@ -3,6 +3,7 @@ import type { JudgedValue } from '@/core/readings';
 import { CORE_VERSION } from '@/core/version';
 import type { Reading, Sample, ShownThen } from '@/records/kinds';
 import type { Dips, ReadView } from './readModel';
+import type { TankId } from '@/records';
 
 /** What the grower saw when saving, kept as evidence. */
 function shownThen(judged: JudgedValue | undefined): ShownThen | undefined {
@@ -12,7 +13,7 @@ function shownThen(judged: JudgedValue | undefined): ShownThen | undefined {
 }
 
 interface Input {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly sample: Sample;
   readonly takenMs: number;
   readonly view: ReadView;

@@ -10,6 +10,7 @@ import { preselected } from './preselected';
 import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';
 import { readingBody } from './readingBody';
 import type { Saved } from './SavedReading';
+import type { PenId } from '@/records';
 
 /** The verdict waits until typing pauses: "5" on the way to "5.8" is not low. */
 const PAUSE_MS = 450;
@@ -26,7 +27,7 @@ function useSettled<T>(value: T): T {
 /** What stands in an open Read, as a draft keeps it. */
 interface Draft {
   readonly typed: ReadTyped;
-  readonly pens: { readonly phPenId?: string; readonly ecPenId?: string };
+  readonly pens: { readonly phPenId?: PenId; readonly ecPenId?: PenId };
   readonly about?: About;
 }
 
@@ -47,7 +48,7 @@ interface Input {
   readonly initial: ReadTyped;
   readonly sample: Sample;
   /** The pen in the hand, where it is known. */
-  readonly penId?: string | undefined;
+  readonly penId?: PenId | undefined;
   readonly onSaved: (saved: Saved) => void;
 }
 

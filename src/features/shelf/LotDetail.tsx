@@ -10,17 +10,18 @@ import { paths } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { dayMonthYear } from '@/words';
+import { dayMonthYear, QUANTITY_NAME } from '@/words';
 import { lotSays } from '@/words/shelf/lot';
 import { liquidName, LOT_TONE, lotWords } from '@/words/shelf/lotWords';
 import { lotFacts } from './lotFacts';
 import { labelOrKnown } from './lotValues';
+import type { LotId } from '@/records';
 
 /** Uses of a lot that are listed; older ones stand in the Book. */
 const MOST = 20;
 
 /** One lot: what it is, what is left, its value by temperature, which checks it was poured for. */
-export function LotDetail({ lotId }: { readonly lotId: string }) {
+export function LotDetail({ lotId }: { readonly lotId: LotId }) {
   const nowMs = useNowMs();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label={lotSays.loadingTheLot} />;
@@ -93,7 +94,7 @@ function ValueTable({ lot }: { readonly lot: LotAnswer }) {
 }
 
 /** The checks that were poured from a lot, newest first, each a way to its record. */
-function UsedIn({ lotId }: { readonly lotId: string }) {
+function UsedIn({ lotId }: { readonly lotId: LotId }) {
   const router = useRouter();
   const { data: sessions } = useRows('session');
   const { data: pens } = useRows('pen');
@@ -113,7 +114,7 @@ function UsedIn({ lotId }: { readonly lotId: string }) {
           kind="text"
           label={lotSays.checkOf({
             code: code.get(body.penId) ?? '?',
-            side: body.plan.quantity === 'ph' ? 'pH' : 'EC',
+            side: QUANTITY_NAME[body.plan.quantity],
             day: dayMonthYear(Date.parse(body.finishedAt)),
           })}
           onPress={() => router.navigate(paths.entry(id))}

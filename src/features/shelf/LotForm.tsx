@@ -26,11 +26,12 @@ import { LabelFields } from './LabelFields';
 import { liquidName } from '@/words/shelf/lotWords';
 import { lotSays } from '@/words/shelf/lot';
 import { paths } from '@/shell/navigation/paths';
+import type { LotId } from '@/records';
 
 /** Adds a lot, or changes one. */
 export function LotForm() {
   const { ecScale } = useFormats().settings;
-  const { lotId } = useLocalSearchParams<{ lotId?: string }>();
+  const { lotId } = useLocalSearchParams<{ lotId?: LotId }>();
   const nowMs = useNowMs();
   const { data: lots } = useAnswer(questions.shelf(nowMs));
   if (!lots) return <Skeleton label={lotSays.loadingTheLot} />;

@@ -15,12 +15,13 @@ import { space } from '@/ui/tokens';
 import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
 import { commonSays } from '@/words/common';
 import { alphaSays } from '@/words/tanks/alpha';
+import type { TankId } from '@/records';
 
 const ROWS = [0, 1, 2, 3, 4];
 
 /** The feed's own temperature coefficient, from the same feed read cold and warm. */
 export function AlphaScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const back = useBack();
   const goOn = useGoOn();

@@ -2,26 +2,28 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
 import { describeTank } from '@/acts';
 import type { TankAnswer } from '@/book/answers';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { useFormats } from '@/shell/formats';
-import { FormField } from '@/features/parts/FormField';
+import { DescribedFields } from '@/features/parts/fields/DescribedFields';
 import { useGoOn } from '@/shell/navigation/useGoOn';
+import type { SampleBands } from '@/records/kinds';
 import { SAMPLES, type Sample } from '@/records/samples';
+import { useFormDraft } from '@/features/parts/useFormDraft';
+import { useKeyAct } from '@/shell/keys/Keys';
 import { SaveBar } from '@/features/parts/SaveBar';
 import { SelectField } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
-import { space } from '@/ui/tokens';
 import { SAMPLE_HINT, SAMPLE_NAME } from '@/words';
 import { bandsSays } from '@/words/tanks/bands';
-import { bandsDefaults, bandsSchema, type BandsIn, type BandsOut } from './bandsSchema';
+import { bandFields, bandsDefaults, bandsSchema, type BandsIn } from './bandFields';
+import type { TankId } from '@/records';
 
 /** Bands of samples other than the tank: drain, dripper, substrate and the rest. */
 export function BandsScreen() {
-  const { tankId, sample: wanted } = useLocalSearchParams<{ tankId: string; sample?: string }>();
+  const { tankId, sample: wanted } = useLocalSearchParams<{ tankId: TankId; sample?: string }>();
   const nowMs = useNowMs();
   const { data: tank } = useAnswer(questions.tank(tankId, nowMs));
   const first = SAMPLES.find((kind) => kind === wanted && kind !== 'tank') ?? 'drain';
@@ -49,17 +51,18 @@ function Fields({ tank, sample, onSample }: Props) {
   const { act } = useAct();
   const formats = useFormats();
   const kind = sample as Exclude<Sample, 'tank'>;
-  const { control, handleSubmit } = useForm<BandsIn, unknown, BandsOut>({
+  const form = useForm<BandsIn, unknown, SampleBands>({
     resolver: zodResolver(bandsSchema(formats)),
     defaultValues: bandsDefaults(tank.body.sampleBands?.[kind], formats),
   });
-  const save = handleSubmit(async (bands) => {
+  const draft = useFormDraft(`bands/${tank.id}/${sample}`, form);
+  const save = form.handleSubmit(async (bands) => {
     const sampleBands = { ...tank.written.sampleBands, [kind]: bands };
-    if (await act(describeTank(tank, { sampleBands }))) goOn.back();
+    if (!(await act(describeTank(tank, { sampleBands })))) return;
+    draft.forget();
+    goOn.back();
   });
-  const field = (name: keyof BandsIn, label: string, unit?: string) => (
-    <FormField control={control} name={name} label={label} numeric {...(unit ? { unit } : {})} />
-  );
+  useKeyAct('save', save);
   return (
     <Screen actions={<SaveBar label={bandsSays.saveTheBand} onSave={save} />}>
       <Say size="large" face="slab" heading={1}>
@@ -77,16 +80,7 @@ function Fields({ tank, sample, onSample }: Props) {
       <Say size="small" tone="soft">
         {bandsSays.bandsHint(SAMPLE_HINT[sample])}
       </Say>
-      <View style={styles.pair}>
-        {field('phLow', bandsSays.phFrom)}
-        {field('phHigh', bandsSays.phTo)}
-      </View>
-      <View style={styles.pair}>
-        {field('ecLow', bandsSays.ecFrom, formats.ecUnit)}
-        {field('ecHigh', bandsSays.ecTo, formats.ecUnit)}
-      </View>
+      <DescribedFields control={form.control} fields={bandFields(formats)} />
     </Screen>
   );
 }
-
-const styles = StyleSheet.create({ pair: { flexDirection: 'row', gap: space.s3 } });

@@ -10,9 +10,10 @@ import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { historySays } from '@/words/tanks/history';
 import { historyLines } from './tankViewModel';
+import type { TankId } from '@/records';
 
 interface Props {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly sample: Sample;
   readonly additions: readonly AdditionRow[];
 }

@@ -20,10 +20,11 @@ import { planSays } from '@/words/tanks/plan';
 import { tankSays } from '@/words/tanks/tank';
 import { PlanStageRow } from './PlanStageRow';
 import { nextRow, planRow, planSchema, type PlanIn, type PlanOut } from './planSchema';
+import type { TankId } from '@/records';
 
 /** The stages of a tank's crop by their days, and the bands of each. */
 export function PlanScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   const nowMs = useNowMs();
   const { ecScale } = useFormats().settings;
   const { data: tanks } = useAnswer(questions.tanks(nowMs));

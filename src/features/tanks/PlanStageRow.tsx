@@ -7,7 +7,7 @@ import { FieldRow, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { planSays } from '@/words/tanks/plan';
-import { targetName } from './targetName';
+import { cropTitle, stageTitle } from '@/records/crops/cropTitle';
 import type { PlanIn, PlanOut } from './planSchema';
 
 interface Props {
@@ -24,14 +24,14 @@ export function PlanStageRow({ at, holdsNow, fields, onRemove }: Props) {
   const row = `stages.${at}` as const;
   const [crop, stage] = useWatch({ control, name: [`${row}.crop`, `${row}.stage`] });
   const chosen = CROP_TARGETS.findIndex(
-    (each) => each.crop === crop && (each.stage === 'all' ? '' : each.stage) === stage,
+    (each) => each.crop === crop && stageTitle(each.stage) === stage,
   );
   const take = (index: string) => {
     const target = CROP_TARGETS[Number(index)];
     if (!target) return;
     const told = { shouldDirty: true };
     setValue(`${row}.crop`, target.crop, told);
-    setValue(`${row}.stage`, target.stage === 'all' ? '' : target.stage, told);
+    setValue(`${row}.stage`, stageTitle(target.stage), told);
     setValue(`${row}.phLow`, formats.number(target.ph[0], 1), told);
     setValue(`${row}.phHigh`, formats.number(target.ph[1], 1), told);
     setValue(`${row}.ecLow`, formats.ecPlain(target.ec[0]), told);
@@ -52,7 +52,7 @@ export function PlanStageRow({ at, holdsNow, fields, onRemove }: Props) {
         value={String(chosen)}
         options={[
           { value: '-1', label: planSays.own },
-          ...CROP_TARGETS.map((each, index) => ({ value: String(index), label: targetName(each) })),
+          ...CROP_TARGETS.map((each, index) => ({ value: String(index), label: cropTitle(each) })),
         ]}
         onChoose={take}
       />

@@ -19,7 +19,7 @@ import { Say } from '@/ui/text';
 import { isReservoir } from '@/records/kinds';
 import { SpotFields } from './SpotForm';
 import { TankTools } from './TankTools';
-import { targetName } from './targetName';
+import { cropTitle } from '@/records/crops/cropTitle';
 import {
   tankDefaults,
   tankFormSchema,
@@ -31,12 +31,13 @@ import { paperDay } from '@/words';
 import { commonSays } from '@/words/common';
 import { tankFormSays } from '@/words/tanks/tankForm';
 import { paths } from '@/shell/navigation/paths';
+import type { TankId } from '@/records';
 
 /** Adds a tank, or changes one. */
 export function TankForm() {
   const { ecScale } = useFormats().settings;
   const nowMs = useNowMs();
-  const { tankId } = useLocalSearchParams<{ tankId?: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId?: TankId }>();
   const { data: tanks } = useAnswer(questions.tanks(nowMs));
   if (!tanks) return <Skeleton label={commonSays.loadingTheTank} />;
   const tank = tanks.find((candidate) => candidate.id === tankId);
@@ -115,7 +116,7 @@ function Fields({
           { value: '-1', label: crop ? `${crop} ${stage}` : tankFormSays.myOwnBand },
           ...CROP_TARGETS.map((t, at) => ({
             value: String(at),
-            label: targetName(t),
+            label: cropTitle(t),
           })),
         ]}
         onChoose={takeCrop}

@@ -21,11 +21,12 @@ import { space } from '@/ui/tokens';
 import { SAMPLE_NAME, shortDay, waitingOf } from '@/words';
 import { WaterUsePanel } from './WaterUsePanel';
 import { HistoryTable } from './HistoryTable';
-import { targetName } from './targetName';
+import { cropTitle, stageTitle } from '@/records/crops/cropTitle';
 import { outlookOf, shownLine } from './tankViewModel';
 import { paths, type Path } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { tankSays } from '@/words/tanks/tank';
+import type { TankId } from '@/records';
 
 const TankHistory = chunkPart<ComponentProps<typeof TankHistoryDrawn>>('charts', 'TankHistory');
 
@@ -33,7 +34,7 @@ const NONE: readonly AdditionRow[] = [];
 
 /** One tank: what it is now, and its readings. */
 export function TankScreen() {
-  const { tankId } = useLocalSearchParams<{ tankId: string }>();
+  const { tankId } = useLocalSearchParams<{ tankId: TankId }>();
   return <TankDetail tankId={tankId} />;
 }
 
@@ -42,7 +43,7 @@ export function TankDetail({
   tankId,
   beside = false,
 }: {
-  readonly tankId: string;
+  readonly tankId: TankId;
   /** Another pane acts on the tank; this one only shows it. */
   readonly beside?: boolean;
 }) {
@@ -62,11 +63,10 @@ export function TankDetail({
   if (tank === undefined) return <Skeleton label={commonSays.loadingTheTank} />;
   if (tank === null) return <NoTank />;
   const { body, latest } = tank;
-  const stage = body.stage === 'all' ? '' : body.stage;
   const usual = usualSample(body);
   const isSpot = usual !== 'tank';
   const size = body.volumeL === undefined ? SAMPLE_NAME[usual] : formats.volume(body.volumeL);
-  const what = [body.crop, stage, size].filter(Boolean).join(' · ');
+  const what = [body.crop, stageTitle(body.stage), size].filter(Boolean).join(' · ');
   const nextStage = byDay(tank.written.plan ?? []).find(({ day }) => day > (tank.stageDay ?? ''));
   const go = (href: Path) => router.navigate(href);
   return (
@@ -112,7 +112,7 @@ export function TankDetail({
             <Button
               kind="text"
               label={tankSays.goesOnTo(
-                targetName(nextStage),
+                cropTitle(nextStage),
                 shortDay(Date.parse(`${nextStage.day}T12:00:00`)),
               )}
               onPress={() => go(paths.plan(tankId))}

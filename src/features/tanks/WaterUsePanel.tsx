@@ -4,13 +4,14 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { tankSays } from '@/words/tanks/tank';
 import { phTrendWords, topUpWords, waterUseWords } from '@/words/tanks/waterUseWords';
+import type { TankId } from '@/records';
 
 /** What the plants took of water and salts, and which way the pH goes by itself. */
 export function WaterUsePanel({
   tankId,
   nowMs,
 }: {
-  readonly tankId: string;
+  readonly tankId: TankId;
   readonly nowMs: number;
 }) {
   const formats = useFormats();

@@ -5,6 +5,7 @@ import { thinPlaces, type BandStep, type StripPoint } from '@/ui/chart';
 /** How much of a tank's past is shown. */
 export type Span = 'day' | 'week' | 'fourWeeks' | 'season' | 'all';
 
+/** What a span of the history is called. */
 export const SPAN_LABEL: Readonly<Record<Span, string>> = {
   day: 'Day',
   week: 'Week',

@@ -1,13 +1,12 @@
 import { z } from 'zod';
 import { dayText, instantOf } from '@/features/parts/days';
 import { typedDay } from '@/features/parts/fields/kinds';
-import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
+import { marked, typedEc } from '@/features/parts/typedNumber';
 import { byDay } from '@/records/crops';
 import type { PlanStage } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { planSays } from '@/words/tanks/plan';
-
-const phEnd = typedNumber('pH').refine((ph) => ph >= 0 && ph <= 14, 'pH runs from 0 to 14.');
+import { phEnd } from './bandFields';
 
 /** A plan as typed: a row each stage; EC in the book's unit. */
 export const planSchema = (formats: Formats) => {

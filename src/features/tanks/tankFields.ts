@@ -6,9 +6,9 @@ import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
 import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
 import type { Reservoir } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { phEnd } from './bandFields';
 import { everyField, keptByField } from './readingFields';
 
-const phEnd = typedNumber('pH').refine((ph) => ph >= 0 && ph <= 14, 'pH runs from 0 to 14.');
 const aboveZero = { from: ABOVE_ZERO, to: Infinity, message: 'Above zero.' };
 
 /** A recipe is stated at an EC above nothing, mS/cm. */

@@ -1,5 +1,5 @@
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { bandsDefaults, bandsSchema } from './bandsSchema';
+import { bandsDefaults, bandsSchema } from './bandFields';
 import { tankDefaults, tankFormSchema } from './tankFields';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });

@@ -16,11 +16,12 @@ import { Say } from '@/ui/text';
 import { waterDefaults, waterFields, waterFormSchema, type WaterIn } from './waterFields';
 import { waterFormSays } from '@/words/waters/waterForm';
 import { paths } from '@/shell/navigation/paths';
+import type { WaterId } from '@/records';
 
 /** Adds a water, or changes one. */
 export function WaterForm() {
   const { ecScale } = useFormats().settings;
-  const { waterId } = useLocalSearchParams<{ waterId?: string }>();
+  const { waterId } = useLocalSearchParams<{ waterId?: WaterId }>();
   const { data: waters } = useRows('water');
   if (!waters) return <Skeleton label={waterFormSays.loadingTheWater} />;
   const water = waters.find(({ id }) => id === waterId);

@@ -1,5 +1,5 @@
 import { answer, refuse, type Result } from '@/core/result';
-import { byDescent, headsOf, type RecordId, type Revision } from '@/records';
+import { byDescent, headsOf, type RecordId, type Revision, type RevId } from '@/records';
 import { MAX_HEADS } from './bundleLimits';
 import type { BundleRefusal } from './bundleRefusal';
 
@@ -18,7 +18,7 @@ export interface WholeCheck {
 export function checkWhole(
   file: readonly Revision[],
   here: (id: RecordId) => readonly Revision[],
-  recordOf: (revId: string) => RecordId | undefined,
+  recordOf: (revId: RevId) => RecordId | undefined,
 ): Result<WholeCheck, BundleRefusal> {
   const bad = (revision: Revision, path: string, message: string) =>
     refuse({ reason: 'badRecord', place: file.indexOf(revision) + 1, path, message } as const);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Revision } from '@/records';
+import type { Revision, RevId } from '@/records';
 import { ID_PATTERN } from '@/records/ids';
 import { understand } from '@/records/migrations';
 import { digestOf } from '../bundle/digest';
@@ -17,7 +17,7 @@ export interface Piece {
 export type ReadPiece =
   | { readonly state: 'sound'; readonly revisions: readonly Revision[] }
   /** Some of it was written by a newer version: it is kept as it is until this one is updated. */
-  | { readonly state: 'newer'; readonly revIds: readonly string[] }
+  | { readonly state: 'newer'; readonly revIds: readonly RevId[] }
   | { readonly state: 'damaged'; readonly why: string };
 
 const pieceOf = (body: string): Piece => ({ sha256: digestOf(body), body });
@@ -43,7 +43,7 @@ export function readPiece({ sha256, body }: Piece): ReadPiece {
   }
   if (!Array.isArray(list)) return { state: 'damaged', why: 'it is no list' };
   const revisions: Revision[] = [];
-  const revIds: string[] = [];
+  const revIds: RevId[] = [];
   let newer = false;
   for (const data of list as readonly unknown[]) {
     const named = anyVersionSchema.safeParse(data);

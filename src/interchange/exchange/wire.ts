@@ -56,6 +56,7 @@ export const houseDeviceSchema = z.object({
 
 export type HouseDevice = z.infer<typeof houseDeviceSchema>;
 
+/** The devices that are paired. */
 export const devicesSchema = z.object({ devices: z.array(houseDeviceSchema) });
 
 /** The first line of an answer with pieces; each further line is a piece. */
@@ -78,10 +79,12 @@ export const arrivalSchema = z.object({
   body: z.string(),
 });
 
+/** Which revisions a device asks about. */
 export const unknownAskedSchema = z.object({
   revIds: z.array(z.string().regex(ID_PATTERN)).max(ASKED_AT_ONCE),
 });
 
+/** Those of them that the house does not hold. */
 export const unknownSchema = z.object({ unknown: z.array(z.string()) });
 
 /** The code a computer shows, or until when it shows none. */

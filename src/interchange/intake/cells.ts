@@ -4,6 +4,7 @@ const NOTHING = new Set(['', '-', '--', '---', '–', 'n/a', 'na', 'nan', 'null'
 const [ZERO, NINE] = [48, 57];
 const isDigit = (code: number) => code >= ZERO && code <= NINE;
 
+/** Whether a cell says nothing: empty, or a mark that stands for nothing. */
 export const isEmptyCell = (cell: string): boolean =>
   cell === '' || (!isDigit(cell.charCodeAt(0)) && NOTHING.has(cell.trim().toLowerCase()));
 

@@ -42,6 +42,7 @@ export type Role = ReadingRole | CheckRole;
 export const SUBJECTS = ['readings', 'checks'] as const;
 export type Subject = (typeof SUBJECTS)[number];
 
+/** What columns may be, by what a table is about. */
 export const ROLES_OF: Readonly<Record<Subject, readonly Role[]>> = {
   readings: READING_ROLES,
   checks: CHECK_ROLES,

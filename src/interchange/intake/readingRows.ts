@@ -183,6 +183,7 @@ export function rowOr<T>(line: number, read: () => T): T | Rejected {
   }
 }
 
+/** Whether a row was refused rather than read. */
 export const isRejected = <T extends object>(row: T | Rejected): row is Rejected =>
   'trouble' in row;
 

@@ -3,11 +3,11 @@ import { finite, instant, noteText, positive, recordRef, shortText } from './com
 
 /** Something poured into a tank: acid, base, stock, water, or a whole change. */
 export const additionSchema = z.object({
-  tankId: recordRef,
+  tankId: recordRef<'tank'>(),
   at: instant,
   what: z.enum(['acid', 'base', 'stock', 'water', 'drain', 'change']),
   /** The product on the Shelf; absent for water. */
-  productId: recordRef.optional(),
+  productId: recordRef<'product'>().optional(),
   /** Its name as it stood. */
   productName: shortText.default(''),
   /** mL of product poured. */
@@ -21,7 +21,7 @@ export const additionSchema = z.object({
   /** The tank's volume when it was poured, L. */
   tankVolumeL: positive.optional(),
   /** The reading it was made on. */
-  readingId: recordRef.optional(),
+  readingId: recordRef<'reading'>().optional(),
   /** When it is mixed and the tank is read again. */
   rereadAt: instant.optional(),
   /** The pH it was to reach in the end. */
@@ -41,7 +41,7 @@ export const additionSchema = z.object({
   predictedEcMsPerCm: finite.min(0).max(200).optional(),
   /** The waters filled in and their parts. */
   waters: z
-    .array(z.object({ waterId: recordRef, share: finite.min(0).max(1) }))
+    .array(z.object({ waterId: recordRef<'water'>(), share: finite.min(0).max(1) }))
     .max(4)
     .optional(),
   note: noteText.default(''),

@@ -4,7 +4,7 @@ import { eventSchema, planSchema } from './session';
 
 /** A sitting at the Bench that is not finished; left and resumed at any moment. */
 export const benchDraftSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   quantity: z.enum(['ph', 'ec']),
   startedAt: instant,
   /** Absent until temperature and cups are settled. */

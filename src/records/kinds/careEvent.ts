@@ -24,7 +24,7 @@ export const CARE_KINDS = [
 
 /** Care given to a pen, or an incident that befell it. */
 export const careEventSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   /** Which side it concerns. */
   side: z.enum(['ph', 'ec', 'both']).default('both'),
   what: z.enum(CARE_KINDS),

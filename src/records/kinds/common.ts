@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { IdOf } from '../ids';
 
 /** A finite number: NaN and infinities never enter the book. */
 export const finite = z.number().refine(Number.isFinite, 'must be finite');
@@ -21,8 +22,10 @@ export const initialsText = z.string().trim().max(4);
 /** A note a person typed. */
 export const noteText = z.string().max(4000);
 
-/** The id of another record. */
-export const recordRef = z.string().min(1).max(64);
+const reference = z.string().min(1).max(64);
+
+/** The id of another record of one kind. Whether there is one is not asked: it may come later. */
+export const recordRef = <Kind extends string>() => reference as z.ZodType<IdOf<Kind>, IdOf<Kind>>;
 
 /** One row of a label's table. */
 export const tableRow = z.object({ tempC: finite, value: finite });

@@ -4,7 +4,7 @@ import { finite, instant, noteText, recordRef } from './common';
 /** What a comparison is made against. */
 const againstSchema = z.discriminatedUnion('by', [
   /** A checked pen in the same liquid, and what it shows, as displayed. */
-  z.object({ by: z.literal('pen'), penId: recordRef, shown: finite }),
+  z.object({ by: z.literal('pen'), penId: recordRef<'pen'>(), shown: finite }),
   /** Another thermometer, °C. */
   z.object({ by: z.literal('thermometer'), shownC: finite.min(-5).max(60) }),
   /** Crushed ice in water: 0 °C. */
@@ -17,7 +17,7 @@ const againstSchema = z.discriminatedUnion('by', [
  * adjusted and no reading is corrected by it.
  */
 export const comparisonSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   at: instant,
   what: z.enum(['ph', 'ec', 'temp']),
   /** As displayed: pH, in the scale of the pen, or °C. */

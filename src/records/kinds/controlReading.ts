@@ -6,14 +6,14 @@ import { finite, instant, noteText, positive, recordRef } from './common';
  * and a chart, never a calibration point.
  */
 export const controlReadingSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   at: instant,
   /** Nominal value of the control, pH. */
   nominalPh: positive.max(14),
   /** As displayed. */
   shown: finite.min(0).max(14),
   tempC: finite.min(0).max(50),
-  lotId: recordRef.optional(),
+  lotId: recordRef<'lot'>().optional(),
   note: noteText.default(''),
 });
 

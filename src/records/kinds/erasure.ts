@@ -15,8 +15,8 @@ export const erasureSchema = z.object({
   /** From this on; absent: from the beginning. */
   from: instant.optional(),
   /** Only of this tank or place, or this pen. */
-  tankId: recordRef.optional(),
-  penId: recordRef.optional(),
+  tankId: recordRef<'tank'>().optional(),
+  penId: recordRef<'pen'>().optional(),
   /** How many entries went, here. */
   count: z.number().int().min(0),
   note: shortText.default(''),

@@ -48,6 +48,7 @@ export const KIND_SCHEMAS = {
 
 export type Kind = keyof typeof KIND_SCHEMAS;
 export type BodyOf<K extends Kind> = z.infer<(typeof KIND_SCHEMAS)[K]>;
+/** Every kind of record. */
 export const KINDS = Object.keys(KIND_SCHEMAS) as readonly Kind[];
 
 export * from './addition';

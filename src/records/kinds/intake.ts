@@ -3,7 +3,7 @@ import { EC_SCALES } from '@/core/units';
 import { instant, recordRef, shortText } from './common';
 
 const count = z.number().int().min(0);
-const names = z.record(z.string().max(200), recordRef);
+const names = <Kind extends string>() => z.record(z.string().max(200), recordRef<Kind>());
 
 /** A table of another program that was taken in: what came of it, and how it was read. */
 export const intakeSchema = z.object({
@@ -25,8 +25,8 @@ export const intakeSchema = z.object({
   ecScale: z.enum(EC_SCALES),
   tempUnit: z.enum(['°C', '°F']),
   /** What its names stand for here. */
-  places: names,
-  pens: names,
+  places: names<'tank'>(),
+  pens: names<'pen'>(),
 });
 
 export type Intake = z.infer<typeof intakeSchema>;

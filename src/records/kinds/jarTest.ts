@@ -3,7 +3,7 @@ import { finite, instant, noteText, positive, recordRef, shortText } from './com
 
 /** A product tried drop by drop in a sample of a tank. */
 export const jarTestSchema = z.object({
-  tankId: recordRef,
+  tankId: recordRef<'tank'>(),
   at: instant,
   productId: shortText,
   productName: shortText,
@@ -19,7 +19,7 @@ export const jarTestSchema = z.object({
   aimPh: finite.min(0).max(14),
   tankVolumeL: positive.max(1_000_000),
   /** The pen it was read with. */
-  penId: recordRef.optional(),
+  penId: recordRef<'pen'>().optional(),
   note: noteText.default(''),
 });
 

@@ -3,7 +3,7 @@ import { instant, noteText, recordRef, shortText } from './common';
 
 /** A probe fitted on a pen; the next one of the same side ends it. */
 export const probeSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   side: z.enum(['ph', 'ec']),
   fittedAt: instant,
   serial: shortText.default(''),

@@ -15,7 +15,7 @@ const shownThenSchema = z.object({
 /** A reading of a tank, as displayed. At least one of pH and EC. */
 export const readingSchema = z
   .object({
-    tankId: recordRef,
+    tankId: recordRef<'tank'>(),
     sampleKind: sampleSchema,
     takenAt: instant,
     tempC: finite.min(-5).max(60).optional(),
@@ -24,7 +24,7 @@ export const readingSchema = z
         shown: finite.min(0).max(14),
         /** The same sample dipped again, each as displayed; the value is the mean of all. */
         repeats: z.array(finite.min(0).max(14)).max(20).optional(),
-        penId: recordRef,
+        penId: recordRef<'pen'>(),
         shownThen: shownThenSchema.optional(),
       })
       .optional(),
@@ -33,7 +33,7 @@ export const readingSchema = z
         shown: finite.min(0),
         repeats: z.array(finite.min(0)).max(20).optional(),
         scale: ecSideSchema.shape.scale,
-        penId: recordRef,
+        penId: recordRef<'pen'>(),
         shownThen: shownThenSchema.optional(),
       })
       .optional(),

@@ -23,7 +23,7 @@ const cupSchema = z.discriminatedUnion('quantity', [
     tolerancePh: positive,
     /** Where it has another temperature than the others, °C. */
     tempC: finite.min(0).max(50).optional(),
-    lotId: recordRef.optional(),
+    lotId: recordRef<'lot'>().optional(),
     /** The portion was used before. */
     reused: z.boolean().optional(),
   }),
@@ -38,7 +38,7 @@ const cupSchema = z.discriminatedUnion('quantity', [
     toleranceRel: positive,
     /** Where it has another temperature than the others, °C. */
     tempC: finite.min(0).max(50).optional(),
-    lotId: recordRef.optional(),
+    lotId: recordRef<'lot'>().optional(),
     /** The portion was used before. */
     reused: z.boolean().optional(),
   }),
@@ -94,7 +94,7 @@ export const eventSchema = z.discriminatedUnion('type', [
 
 /** A finished check or calibration of one side of a pen. */
 export const sessionSchema = z.object({
-  penId: recordRef,
+  penId: recordRef<'pen'>(),
   plan: planSchema,
   events: z.array(eventSchema),
   startedAt: instant,
@@ -102,7 +102,7 @@ export const sessionSchema = z.object({
   afterCleaning: z.boolean().default(false),
   outcome: z.enum(['inTolerance', 'adjusted', 'adjustedWithMiss', 'leftOut']),
   /** Lots that were past their date at the moment of use. */
-  pastDateLots: z.array(recordRef).default([]),
+  pastDateLots: z.array(recordRef<'lot'>()).default([]),
   note: noteText.default(''),
 });
 

@@ -4,7 +4,7 @@ import { instant, recordRef } from './common';
 
 /** A sample that stands before it is read. */
 export const standingSchema = z.object({
-  tankId: recordRef,
+  tankId: recordRef<'tank'>(),
   sample: z.enum(SPOT_SAMPLES),
   at: instant,
   until: instant,

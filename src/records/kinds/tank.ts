@@ -45,7 +45,7 @@ const shape = z.object({
   place: finite,
   /** The waters it is filled with and their parts. */
   waters: z
-    .array(z.object({ waterId: recordRef, share: finite.min(0).max(1) }))
+    .array(z.object({ waterId: recordRef<'water'>(), share: finite.min(0).max(1) }))
     .max(4)
     .optional(),
   /** Bands of drain, source water and the rest. */
@@ -93,4 +93,5 @@ export type Reservoir = Tank & {
   readonly ecBand: Band;
 };
 
+/** Whether it is a tank, not a place without one. */
 export const isReservoir = (tank: Tank): tank is Reservoir => tank.readOf === undefined;

@@ -9,6 +9,7 @@ export type Manifest = Readonly<Record<string, number>>;
 
 const manifestSchema = z.record(z.string(), z.number().int().min(0));
 
+/** The manifest as it is stored, its digest first. */
 export function encodeManifest(manifest: Manifest): string {
   const body = JSON.stringify(manifest);
   return `${checksum(body)}\n${body}`;

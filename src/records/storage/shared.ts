@@ -1,8 +1,9 @@
 import type { Revision } from '../revision';
+import type { PenId, TankId } from '../ids';
 
 type Held = { -readonly [Name in keyof Revision]: Revision[Name] };
-type HeldReading = { tankId?: string; takenAt?: string } & Partial<
-  Record<'ph' | 'ec', { penId?: string; scale?: string }>
+type HeldReading = { tankId?: TankId; takenAt?: string } & Partial<
+  Record<'ph' | 'ec', { penId?: PenId; scale?: string }>
 >;
 
 const NONE: readonly never[] = [];

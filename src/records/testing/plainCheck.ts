@@ -1,6 +1,7 @@
 import { makePhPlan } from '@/core/procedure';
 import type { BodyOf } from '@/records';
 import { GENERIC_PROFILES } from '@/records/profiles';
+import type { PenId } from '../ids';
 
 /** The usual pH pen. */
 export const profile = GENERIC_PROFILES.find(({ id }) => id === 'ph-auto-two-point')!;
@@ -12,7 +13,7 @@ interface Shown {
 }
 
 /** A check of a two-point pH pen in 7 and 4.01 at 25 °C, as the records write it. */
-export function checkBody(penId: string, atMs: number, shown: Shown): BodyOf<'session'> {
+export function checkBody(penId: PenId, atMs: number, shown: Shown): BodyOf<'session'> {
   const plan = JSON.parse(
     JSON.stringify(
       makePhPlan(profile.ph!, { tempC: 25, policy: 'normal', lotFor: () => undefined }),

@@ -1,3 +1,5 @@
+import type { LotId, PenId, ProductId, RecordId, TankId, WaterId } from '@/records';
+
 declare const PATH: unique symbol;
 
 /** Where a screen is: made only here, so that no screen is led to by a name mistyped. */
@@ -18,49 +20,49 @@ type Quantity = 'ph' | 'ec';
 /** Every screen of the app, by what it is about. */
 export const paths = {
   round: at('/'),
-  read: (about: { readonly tank?: string; readonly sample?: string; readonly pen?: string } = {}) =>
+  read: (about: { readonly tank?: TankId; readonly sample?: string; readonly pen?: PenId } = {}) =>
     asking('/read', about),
 
   tanks: at('/tanks'),
   newTank: at('/tanks/new'),
   newSpot: at('/tanks/new-place'),
   tankOrder: at('/tanks/order'),
-  tank: (id: string) => at(`/tanks/${id}`),
-  editTank: (id: string) => at(`/tanks/${id}/edit`),
-  bands: (id: string, sample?: string) => asking(`/tanks/${id}/bands`, { sample }),
-  plan: (id: string) => at(`/tanks/${id}/plan`),
-  alpha: (id: string) => at(`/tanks/${id}/alpha`),
-  dose: (id: string) => at(`/tanks/${id}/dose`),
-  whyDose: (id: string, product?: string) => asking(`/tanks/${id}/why-dose`, { product }),
-  learned: (id: string, product?: string) => asking(`/tanks/${id}/learned`, { product }),
-  jar: (id: string, product?: string) => asking(`/tanks/${id}/jar`, { product }),
-  ec: (id: string, product?: string) => asking(`/tanks/${id}/ec`, { product }),
-  topUp: (id: string) => at(`/tanks/${id}/water`),
+  tank: (id: TankId) => at(`/tanks/${id}`),
+  editTank: (id: TankId) => at(`/tanks/${id}/edit`),
+  bands: (id: TankId, sample?: string) => asking(`/tanks/${id}/bands`, { sample }),
+  plan: (id: TankId) => at(`/tanks/${id}/plan`),
+  alpha: (id: TankId) => at(`/tanks/${id}/alpha`),
+  dose: (id: TankId) => at(`/tanks/${id}/dose`),
+  whyDose: (id: TankId, product?: ProductId) => asking(`/tanks/${id}/why-dose`, { product }),
+  learned: (id: TankId, product?: ProductId) => asking(`/tanks/${id}/learned`, { product }),
+  jar: (id: TankId, product?: ProductId) => asking(`/tanks/${id}/jar`, { product }),
+  ec: (id: TankId, product?: ProductId) => asking(`/tanks/${id}/ec`, { product }),
+  topUp: (id: TankId) => at(`/tanks/${id}/water`),
   waters: at('/tanks/waters'),
   newWater: at('/tanks/waters/new'),
   mixWaters: at('/tanks/waters/mix'),
-  water: (id: string) => at(`/tanks/waters/${id}`),
+  water: (id: WaterId) => at(`/tanks/waters/${id}`),
 
   pens: at('/pens'),
   newPen: at('/pens/new'),
-  pen: (id: string) => at(`/pens/${id}`),
-  editPen: (id: string) => at(`/pens/${id}/edit`),
-  bench: (id: string, about: { readonly quantity?: Quantity; readonly then?: Quantity } = {}) =>
+  pen: (id: PenId) => at(`/pens/${id}`),
+  editPen: (id: PenId) => at(`/pens/${id}/edit`),
+  bench: (id: PenId, about: { readonly quantity?: Quantity; readonly then?: Quantity } = {}) =>
     asking(`/pens/${id}/bench`, about),
-  care: (id: string) => at(`/pens/${id}/care`),
-  control: (id: string) => at(`/pens/${id}/control`),
-  compare: (id: string) => at(`/pens/${id}/compare`),
-  probes: (id: string) => at(`/pens/${id}/probes`),
-  lookBack: (id: string, about: { readonly quantity: Quantity; readonly at?: number }) =>
+  care: (id: PenId) => at(`/pens/${id}/care`),
+  control: (id: PenId) => at(`/pens/${id}/control`),
+  compare: (id: PenId) => at(`/pens/${id}/compare`),
+  probes: (id: PenId) => at(`/pens/${id}/probes`),
+  lookBack: (id: PenId, about: { readonly quantity: Quantity; readonly at?: number }) =>
     asking(`/pens/${id}/look-back`, about),
 
   shelf: at('/shelf'),
   newLot: at('/shelf/new'),
-  lot: (id: string) => at(`/shelf/${id}`),
-  editLot: (id: string) => at(`/shelf/${id}/edit`),
+  lot: (id: LotId) => at(`/shelf/${id}`),
+  editLot: (id: LotId) => at(`/shelf/${id}/edit`),
   products: at('/shelf/products'),
   newProduct: at('/shelf/products/new'),
-  product: (id: string) => at(`/shelf/products/${id}`),
+  product: (id: ProductId) => at(`/shelf/products/${id}`),
 
   book: at('/book'),
   takeIn: at('/take-in'),
@@ -68,7 +70,7 @@ export const paths = {
   print: (
     about: { readonly what?: 'check' | 'pen' | 'pens' | 'tank'; readonly id?: string } = {},
   ) => asking('/print', about),
-  entry: (id: string) => at(`/book/${id}`),
+  entry: (id: RecordId) => at(`/book/${id}`),
   bookFile: at('/book-file'),
   bookState: at('/book-state'),
   erase: at('/erase'),

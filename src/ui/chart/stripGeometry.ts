@@ -41,6 +41,7 @@ export interface StripSpec {
   readonly detailed?: boolean | undefined;
 }
 
+/** How large a strip is drawn, px. */
 export interface StripSize {
   readonly width: number;
   readonly height: number;

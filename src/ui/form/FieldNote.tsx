@@ -3,6 +3,7 @@ import { Press } from '../button';
 import { Say } from '../text';
 import { space, TOUCH } from '../tokens';
 
+/** A hint or a message below a field, which names it by `id`. */
 export interface FieldNoteProps {
   readonly id: string;
   readonly message?:

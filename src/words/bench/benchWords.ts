@@ -12,6 +12,7 @@ import {
 } from '@/core/procedure';
 import { SCALE_LABEL, type FieldMessage, type Formats } from '@/words';
 import { cupLiquid, cupName } from './cupWords';
+import { QUANTITY_NAME } from '../quantityName';
 
 /** The unit after a shown value. */
 export function shownUnit(plan: BenchPlan): string {
@@ -42,7 +43,7 @@ export function dipSummary(plan: BenchPlan, events: readonly BenchEvent[], forma
       return [
         {
           key: `${phase}-${cup.id}`,
-          what: `${label[phase]} in ${plan.quantity === 'ph' ? 'pH' : 'EC'} ${cupName(cup, formats)}`,
+          what: `${label[phase]} in ${QUANTITY_NAME[plan.quantity]} ${cupName(cup, formats)}`,
           shown: shownText(plan, reading.shown, formats),
           target: shownText(plan, judged.target, formats),
           error: errorWords(plan, judged.error, formats),

@@ -52,6 +52,7 @@ export const HELP_PAGES: Readonly<
   drawings: { label: 'Drawings', about: [] },
 };
 
+/** The pages of Help by their names in an address. */
 export const HELP_PAGE_NAMES = Object.keys(HELP_PAGES) as readonly HelpPage[];
 
 /** Whether a text holds every word that was typed; everything holds nothing. */

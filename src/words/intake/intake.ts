@@ -114,12 +114,14 @@ export const DELIMITER_WORD: Readonly<Record<Delimiter, string>> = {
   '|': 'bars',
 };
 
+/** How days of a table are written. */
 export const DAY_ORDER_WORD: Readonly<Record<DayOrder, string>> = {
   dmy: 'day, month, year',
   mdy: 'month, day, year',
   ymd: 'year, month, day',
 };
 
+/** What a table is about. */
 export const SUBJECT_WORD: Readonly<Record<Subject, string>> = {
   readings: 'a reading of a tank',
   checks: 'one cup of a check',

@@ -1,7 +1,6 @@
 import type { RowTrouble, TableRefusal } from '@/book/answers';
 import { ROLE_WORD } from './intake';
-
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
+import { QUANTITY_NAME } from '../quantityName';
 
 /** Why a row is not taken in, beside its line. */
 export function troubleSentence(trouble: RowTrouble): string {
@@ -29,7 +28,7 @@ export function troubleSentence(trouble: RowTrouble): string {
     case 'noPen':
       return trouble.name ? `No pen is chosen for “${trouble.name}”.` : 'No pen is chosen.';
     case 'penLacks':
-      return `The pen ${trouble.name} does not read ${SIDE[trouble.quantity]}.`;
+      return `The pen ${trouble.name} does not read ${QUANTITY_NAME[trouble.quantity]}.`;
     case 'unknownBuffer':
       return `“${trouble.text}” is no buffer or standard.`;
     case 'noFound':

@@ -1,6 +1,7 @@
 import type { DueAnswer, LedgerKind } from '@/book/answers';
 import { liquidName } from '../shelf/lotWords';
 import type { Formats } from '../formats';
+import { QUANTITY_NAME } from '../quantityName';
 
 /** Taking figures out of the book, for other programs. */
 export const outSays = {
@@ -48,15 +49,13 @@ export function outName(what: LedgerKind | 'package' | 'calendar', day: string):
   return what === 'calendar' ? `due-${day}.ics` : `${FILE[what]}-${day}.csv`;
 }
 
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
-
 /** What stands in a calendar on a day something is due. */
 export function dueTitle(due: DueAnswer, formats: Formats): string {
   switch (due.kind) {
     case 'check':
-      return `Check ${due.about}, ${SIDE[due.quantity]}`;
+      return `Check ${due.about}, ${QUANTITY_NAME[due.quantity]}`;
     case 'clean':
-      return `Clean ${due.about}, ${SIDE[due.quantity]}`;
+      return `Clean ${due.about}, ${QUANTITY_NAME[due.quantity]}`;
     case 'soak':
       return `Soak ${due.about}`;
     case 'lot': {

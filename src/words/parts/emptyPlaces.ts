@@ -14,6 +14,7 @@ export interface EmptyPlaceSays {
 /** The places of the app while they are empty. */
 export type EmptyPlaceName = 'round' | 'tanks' | 'pens' | 'shelf' | 'book';
 
+/** What a place says while nothing is in it. */
 export const emptySays = {
   setUp: 'Set up a pen and a tank',
   example: 'An example, not your book:',
@@ -33,6 +34,7 @@ const MINT = {
   ph: { value: 6.94, verdict: 'high' },
 } as const;
 
+/** The empty place of each name. */
 export const EMPTY_PLACES: Readonly<Record<EmptyPlaceName, EmptyPlaceSays>> = {
   round: {
     title: 'What opens here',

@@ -1,6 +1,7 @@
 import type { ComparisonRow } from '@/book/answers';
 import { SCALE_LABEL, shortDay, type Formats } from '@/words';
 import type { Pen } from '@/records/kinds';
+import { QUANTITY_NAME } from '../quantityName';
 
 /** A pen beside a checked one, or its thermometer beside another. */
 export const compareSays = {
@@ -43,7 +44,7 @@ function offsetWords({ body, result }: ComparisonRow, formats: Formats): string 
   return far ? `no difference that can be told (${told})` : told;
 }
 
-const SHORT = { ph: 'pH', ec: 'EC', temp: 'Thermometer' } as const;
+const SHORT = { ...QUANTITY_NAME, temp: 'Thermometer' } as const;
 
 /** A comparison in a line: when, beside what, how far off. */
 export function comparisonLine(row: ComparisonRow, formats: Formats): string {

@@ -16,4 +16,6 @@ export const probesSays = {
   boughtOn: 'Bought on',
   guaranteeUntil: 'Guarantee until',
   certificate: 'Certificate',
+  dayThatHasBeen: 'A day that has been.',
+  endedBeforeBought: 'It ended before the probe was bought.',
 } as const;

@@ -30,6 +30,7 @@ const LIQUID = {
   jar: 'jar',
 } as const;
 
+/** What a tip is cleaned with. */
 export const CLEANING_WORDS: Readonly<Record<Cleaning, string>> = {
   swish: 'Swish in soapy water',
   cleaner: 'Half an hour in cleaner',
@@ -40,6 +41,7 @@ export const CLEANING_WORDS: Readonly<Record<Cleaning, string>> = {
   warmWater: 'Warm water',
 };
 
+/** What the cap is filled with. */
 export const CAP_WORDS: Partial<Readonly<Record<StoredIn, string>>> = {
   storage: 'storage solution',
   ph4: 'pH 4 buffer',

@@ -143,6 +143,7 @@ export function displaySentence(display: PenDisplay, shown: string): string {
   }
 }
 
+/** What may be wrong with a pen. */
 export const FAULT_WORDS = {
   none: 'Nothing',
   drifted: 'It has drifted',
@@ -154,6 +155,7 @@ export const FAULT_WORDS = {
   badBottle: 'A bottle is spoiled',
 } as const;
 
+/** How old a probe is. */
 export const AGE_WORDS: Readonly<Record<string, string>> = {
   30: 'new',
   180: 'half a year',

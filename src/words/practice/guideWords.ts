@@ -3,6 +3,7 @@ import { cupTarget } from '@/core/procedure';
 import type { SimProfile, World } from '@/core/simulated-pen';
 import { dipTitle, pressLine } from '@/words/bench/pressWords';
 import type { Formats } from '@/words';
+import { QUANTITY_NAME } from '../quantityName';
 
 /** How a pen is put away: glass wet, a conductivity cell alone clean and dry. */
 const away = ({ ph }: SimProfile) =>
@@ -17,7 +18,7 @@ export function guideLines(
   if (tip.at === 'cap' && step.kind === 'dip') return ['Take the cap off upright.'];
   if (!firmware.on && step.kind === 'dip') return ['Switch the pen on.'];
   if (firmware.side !== plan.quantity && step.kind === 'dip')
-    return [`Press MODE until it shows ${plan.quantity === 'ph' ? 'pH' : 'EC'}.`];
+    return [`Press MODE until it shows ${QUANTITY_NAME[plan.quantity]}.`];
   switch (step.kind) {
     case 'dip':
       return dipLines(plan, step, {

@@ -10,6 +10,7 @@ const ready = ({ probe }: World) => probe.hydration > 0.9 && probe.reference > 0
 
 const SOAK = 'Cap it with storage solution and let 24 h pass, under More.';
 
+/** The hint of a task, for tasks that have one. */
 export const TASK_HINTS: Partial<Readonly<Record<TaskId, Hint>>> = {
   newPen: (world) => {
     if (world.probe.crystals > 0.2)

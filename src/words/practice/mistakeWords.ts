@@ -7,6 +7,7 @@ interface MistakeWords {
   readonly next: string;
 }
 
+/** What each mistake is, and what it costs. */
 export const MISTAKE_WORDS: Readonly<Record<MistakeKind, MistakeWords>> = {
   unrinsed: {
     did: 'Dipped without rinsing and shaking',
@@ -137,6 +138,7 @@ export const MISTAKE_WORDS: Readonly<Record<MistakeKind, MistakeWords>> = {
   },
 };
 
+/** What was done right. */
 export const RIGHT_WORDS: Readonly<Record<Right, string>> = {
   foundFirst: 'Read as found before anything was touched',
   rinsed: 'Rinsed before every cup',

@@ -12,6 +12,7 @@ export interface TaskWords {
   readonly caution?: 'acid' | 'powder';
 }
 
+/** What each task is called and asks. */
 export const TASK_WORDS: Readonly<Record<TaskId, TaskWords>> = {
   newPen: {
     name: 'A new pen with crystals',

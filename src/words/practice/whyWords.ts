@@ -7,6 +7,7 @@ interface Why {
   readonly finger: string;
 }
 
+/** What each explanation is called and says. */
 export const WHY_WORDS = {
   stir: {
     title: 'Why stir?',
@@ -36,8 +37,10 @@ export const WHY_WORDS = {
 } as const satisfies Readonly<Record<string, Why>>;
 
 export type WhyId = keyof typeof WHY_WORDS;
+/** The explanations by their names. */
 export const WHY_IDS = Object.keys(WHY_WORDS) as readonly WhyId[];
 
+/** What stands around an explanation. */
 export const whySays = {
   title: 'Why is that so?',
   about:

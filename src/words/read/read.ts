@@ -2,6 +2,7 @@ import type { StillnessState } from '@/core/stillness';
 import type { EcScale } from '@/core/units';
 import { SCALE_LABEL, type Formats } from '../formats';
 import type { Told } from '../told';
+import { QUANTITY_NAME } from '../quantityName';
 
 /** Read: taking a reading. */
 export const readSays = {
@@ -47,7 +48,7 @@ export function liveLine(
   formats: Formats,
   scale?: EcScale,
 ): string {
-  const name = quantity === 'ph' ? 'pH' : 'EC';
+  const name = QUANTITY_NAME[quantity];
   const unit = quantity === 'ph' ? 'pH' : SCALE_LABEL[scale ?? 'mS/cm'];
   const half = fit.ok
     ? `heading for ${formats.number(fit.value.endValue, 2)} ${unit}; half of the rest takes ${Math.round(0.693 * fit.value.tauS)} s.`

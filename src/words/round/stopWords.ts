@@ -3,6 +3,8 @@ import type { SkipReason } from '@/records/kinds';
 import { counted, dueReason, PEN_WORD, shortDay, type Formats } from '@/words';
 import { liquidName } from '@/words/shelf/lotWords';
 import { listed } from './headline';
+import { QUANTITY_NAME } from '../quantityName';
+import { cropTitle } from '@/records/crops/cropTitle';
 
 /** Why a stop is passed by, as it is chosen. */
 export const SKIP_WORD: Readonly<Record<SkipReason, string>> = {
@@ -15,11 +17,9 @@ export const SKIP_WORD: Readonly<Record<SkipReason, string>> = {
 
 type StopOf<Kind extends RoundStop['kind']> = Extract<RoundStop, { readonly kind: Kind }>;
 
-const SIDE = { ph: 'pH', ec: 'EC' } as const;
-
 /** "pH is high, EC is low. Correct it."; where no tank stands, it is the feed that is corrected. */
 export function correctLine({ off, tank }: StopOf<'correct'>): string {
-  const what = off.map(({ quantity, side }) => `${SIDE[quantity]} is ${side}`).join(', ');
+  const what = off.map(({ quantity, side }) => `${QUANTITY_NAME[quantity]} is ${side}`).join(', ');
   return `${what}. ${tank.body.readOf ? 'Correct the feed that waters it.' : 'Correct it.'}`;
 }
 
@@ -96,8 +96,7 @@ export function aheadLine(
 }
 
 /** What a stage of a plan is called. */
-const stageName = ({ crop, stage }: StageNews['stage']): string =>
-  [crop, stage === 'all' ? '' : stage].filter(Boolean).join(', ') || 'its next stage';
+const stageName = (stage: StageNews['stage']): string => cropTitle(stage) || 'its next stage';
 
 /** That a tank's bands change tomorrow, or changed this morning, with the bands that hold then. */
 export function stageLine(

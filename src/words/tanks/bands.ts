@@ -10,4 +10,7 @@ export const bandsSays = {
   phTo: 'pH to',
   ecFrom: 'EC from',
   ecTo: 'EC to',
+  phRange: 'pH runs from 0 to 14.',
+  bothOrNeither: 'Both ends, or neither.',
+  aboveTheLow: 'Must lie above the low end.',
 } as const;

@@ -6,10 +6,6 @@ export const spotSays = {
   nameHint: 'As people call it: Rosemary pots, Bed 3, Drain of row 2.',
   nameNeeded: 'A name is needed.',
   howRead: 'How is it read?',
-  phFrom: 'pH from',
-  phTo: 'pH to',
-  ecFrom: 'EC from',
-  ecTo: 'EC to',
   bandsHint:
     'Bands of substrate and drain are your own: none is shipped as fact. Leave both fields of a pair empty for no band.',
   note: 'Note',

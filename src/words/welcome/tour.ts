@@ -29,6 +29,7 @@ export const TOUR: readonly { readonly at: TourStop; readonly text: string }[] =
   },
 ];
 
+/** The tour of the first visit. */
 export const tourSays = {
   name: 'A tour of the demo',
   take: 'Take the short tour',

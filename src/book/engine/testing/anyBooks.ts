@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { KINDS, writeRevision, type Change, type Kind, type Revision } from '@/records';
+import {
+  KINDS,
+  writeRevision,
+  type Change,
+  type Kind,
+  type Revision,
+  type PenId,
+  type RecordId,
+  type TankId,
+} from '@/records';
 import { makeEcPlan, makePhPlan } from '@/core/procedure';
 import { SAMPLES, type Pen } from '@/records/kinds';
 import { GENERIC_PROFILES, penFromProfile } from '@/records/profiles';
@@ -36,7 +45,7 @@ const REFS: References = {
 };
 
 /** One record of a kind, changed once now and then. */
-export function record(kind: Kind, recordId: string): fc.Arbitrary<readonly Change[]> {
+export function record(kind: Kind, recordId: RecordId): fc.Arbitrary<readonly Change[]> {
   return fc
     .array(fc.tuple(anyBody(kind, REFS), fc.option(fc.nat(300))), { minLength: 1, maxLength: 2 })
     .map((versions) =>
@@ -133,7 +142,7 @@ const pen = fc
   );
 
 /** A sitting with every cup read as found and, perhaps, adjusted and read again. */
-const sitting = (body: Pen, penId: string) =>
+const sitting = (body: Pen, penId: PenId) =>
   fc
     .record({
       side: fc.constantFrom('ph' as const, 'ec' as const),
@@ -181,7 +190,7 @@ const sitting = (body: Pen, penId: string) =>
       return [{ kind: 'session', body: session } as unknown as Change];
     });
 
-const reading = (penId: string, tankId: string) =>
+const reading = (penId: PenId, tankId: TankId) =>
   fc
     .record({
       ph: shownPh,

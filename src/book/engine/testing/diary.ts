@@ -1,4 +1,12 @@
-import { idSource, writeRevision, type BodyOf, type Change, type Kind } from '@/records';
+import { saveCheck, savePen, takeReading, type Act } from '@/acts';
+import {
+  idSource,
+  writeRevision,
+  type BodyOf,
+  type Change,
+  type Kind,
+  type TankId,
+} from '@/records';
 import { penFromProfile } from '@/records/profiles';
 import { checkBody, profile } from '@/records/testing/plainCheck';
 import { BookState } from '../bookState';
@@ -16,7 +24,10 @@ export function diary(unitMs = DAY_MS) {
     book.apply([revision as never]);
     return revision.recordId as string;
   };
-  return { book, write };
+  /** Books what a grower did; answers the name of its first record. */
+  const did = (at: number, { changes }: Act): string =>
+    changes.map((change) => write(at, change))[0]!;
+  return { book, did, write };
 }
 
 /** A day of the diary as the records write it. */
@@ -34,20 +45,27 @@ export const tank = (low = 5.5, high = 6.5): BodyOf<'tank'> => ({
   note: '',
 });
 
+/** A check that was finished, with nothing poured for it. */
+export const checkDone = (body: BodyOf<'session'>): Act =>
+  saveCheck(body, { code: 'P1', draftId: undefined, more: [] });
+
 /** A two-point pen with how its checks and readings are written. */
-export function checkedPen(write: ReturnType<typeof diary>['write']) {
-  const penId = write(0, {
-    kind: 'pen',
-    body: penFromProfile(profile, { code: 'P1', name: 'Pen' }),
-  });
+export function checkedPen(did: ReturnType<typeof diary>['did']) {
+  const penId = did(0, savePen(undefined, penFromProfile(profile, { code: 'P1', name: 'Pen' })));
   const session = (day: number, in7: number, in4: number, adjusted: boolean) => {
     const body = checkBody(penId, day * DAY_MS, { in7, in4, adjusted });
-    write(day, { kind: 'session', body });
+    did(day, checkDone(body));
   };
-  const reading = (day: number, tankId: string, shown: number) =>
-    write(day, {
-      kind: 'reading',
-      body: { tankId, sampleKind: 'tank', takenAt: instant(day), note: '', ph: { shown, penId } },
-    });
+  const reading = (day: number, tankId: TankId, shown: number) =>
+    did(
+      day,
+      takeReading({
+        tankId,
+        sampleKind: 'tank',
+        takenAt: instant(day),
+        note: '',
+        ph: { shown, penId },
+      }),
+    );
   return { penId, session, reading };
 }

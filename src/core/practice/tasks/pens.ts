@@ -38,16 +38,19 @@ export const CAREFUL: SimProfile = {
   ec: null,
 };
 
+/** Its value is stepped up or down to the buffer. */
 export const STEPS: SimProfile = {
   ph: { ...side, press: { ...button, by: 'steps', holdSeconds: 2 } },
   ec: null,
 };
 
+/** Knows the buffers of sachets: 6.86, 4.00 and 9.18. */
 export const SACHETS: SimProfile = {
   ph: { ...side, family: 'sachet', cupsPh: [6.86, 4, 9.18], press: { ...button, holdSeconds: 2 } },
   ec: null,
 };
 
+/** Turned by a screw, in one buffer. */
 export const SCREW: SimProfile = {
   ph: {
     ...side,
@@ -59,6 +62,7 @@ export const SCREW: SimProfile = {
   ec: null,
 };
 
+/** Turned by two dials, offset and slope. */
 export const DIALS: SimProfile = {
   ph: { ...side, press: { ...button, by: 'dials', holdSeconds: 0, autoOffMinutes: null } },
   ec: null,
@@ -74,4 +78,5 @@ const ecSide: SimEcSide = {
   press: button,
 };
 
+/** Measures EC only. */
 export const EC_PEN: SimProfile = { ph: null, ec: ecSide };

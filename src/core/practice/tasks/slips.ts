@@ -40,6 +40,7 @@ const withoutSoak = handled((hands) => {
 /** Waits so short that the glass is still on its way, s. */
 const HASTE_S = 28;
 
+/** The slip that each task is about. */
 export const SLIPS: Readonly<Record<TaskId, Slip>> = {
   newPen: { kind: 'noSoak', acts: withoutSoak },
   foundGood: { kind: 'adjustedGood', acts: adjustedAnyhow('ph') },

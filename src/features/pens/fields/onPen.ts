@@ -8,6 +8,7 @@ export const penField = fieldOf<Pen>();
 export const onPh = (pen: Pen, patch: Partial<PhSide>): Pen =>
   pen.ph ? { ...pen, ph: { ...pen.ph, ...patch } } : pen;
 
+/** A pen whose pH side is calibrated otherwise; unchanged where it has none. */
 export const onPhPress = (pen: Pen, patch: Partial<Press>): Pen =>
   pen.ph ? onPh(pen, { press: { ...pen.ph.press, ...patch } }) : pen;
 
@@ -15,6 +16,7 @@ export const onPhPress = (pen: Pen, patch: Partial<Press>): Pen =>
 export const onEc = (pen: Pen, patch: Partial<EcSide>): Pen =>
   pen.ec ? { ...pen, ec: { ...pen.ec, ...patch } } : pen;
 
+/** A pen whose EC side is calibrated otherwise; unchanged where it has none. */
 export const onEcPress = (pen: Pen, patch: Partial<Press>): Pen =>
   pen.ec ? onEc(pen, { press: { ...pen.ec.press, ...patch } }) : pen;
 

@@ -1,0 +1,138 @@
+import type { Page } from '@playwright/test';
+import { median } from './measure';
+import { packsOf, served, SLOWED, TANKS, Visitor, type Launch } from './visitor';
+
+const ROUNDS = 9;
+const SIZES = [TANKS, 50_000] as const;
+/** Long enough for a screen to be at rest, ms. */
+const AT_REST_MS = 600;
+
+/** What is waited for after a press: a text in the main part of the page. */
+type Standing = RegExp;
+
+/** From a press to the frame in which its answer is painted, ms of the page's own clock. */
+async function pressed(
+  page: Page,
+  press: () => Promise<void>,
+  standing: Standing,
+): Promise<number> {
+  await page.evaluate(
+    ([source, flags]) => {
+      const held = globalThis as { paintedMs?: number };
+      delete held.paintedMs;
+      const wanted = new RegExp(source, flags);
+      let from = NaN;
+      addEventListener('click', () => (from = performance.now()), { capture: true, once: true });
+      const look = () => {
+        if (Number.isNaN(from) || held.paintedMs !== undefined) return;
+        if (!wanted.test(document.body.textContent ?? '')) return;
+        watch.disconnect();
+        held.paintedMs = NaN;
+        requestAnimationFrame(() =>
+          setTimeout(() => {
+            held.paintedMs = performance.now() - from;
+          }),
+        );
+      };
+      const watch = new MutationObserver(look);
+      watch.observe(document, { childList: true, subtree: true, characterData: true });
+    },
+    [standing.source, standing.flags] as const,
+  );
+  await press();
+  await page.waitForFunction(() => (globalThis as { paintedMs?: number }).paintedMs! > 0);
+  return page.evaluate(() => (globalThis as { paintedMs?: number }).paintedMs!);
+}
+
+interface Saved {
+  readonly acknowledged: number;
+  readonly round: number;
+  readonly tank: number;
+}
+
+/** One reading of the first tank, saved; then the Round, then the tank. `shown` is different each time. */
+async function saveOnce(page: Page, url: string, shown: string): Promise<Saved> {
+  await page.goto(`${url}/tanks`);
+  await page
+    .getByRole('link', { name: /Tank 1\b/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await page.getByLabel(/^pH/).first().fill(shown);
+  await page.waitForTimeout(AT_REST_MS);
+  const save = page.getByRole('button', { name: 'Save', exact: true });
+  const acknowledged = await pressed(page, () => save.click(), /Take it back|Undo/);
+  await page.waitForTimeout(AT_REST_MS);
+  const place = (name: string) => () => page.getByRole('link', { name, exact: true }).click();
+  const round = await pressed(page, place('Round'), /of \d+ stops done/);
+  await page.waitForTimeout(AT_REST_MS);
+  await place('Tanks')();
+  const link = page.getByRole('link', { name: /Tank 1\b/ }).first();
+  await link.waitFor();
+  await page.waitForTimeout(AT_REST_MS);
+  const tank = await pressed(
+    page,
+    () => link.click(),
+    new RegExp(`showed ${shown.replace('.', '\\.')}`),
+  );
+  return { acknowledged, round, tank };
+}
+
+/** The longest task of the page while every place is gone to, its processor slowed, ms. */
+async function longestTask(page: Page, url: string): Promise<readonly string[]> {
+  const slow = await page.context().newCDPSession(page);
+  await page.goto(url);
+  await page.getByText(/of \d+ stops done/).waitFor();
+  await page.waitForTimeout(AT_REST_MS);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  await page.evaluate(() => {
+    const held = globalThis as { longest?: number };
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries())
+        held.longest = Math.max(held.longest ?? 0, duration);
+    }).observe({ entryTypes: ['longtask'] });
+  });
+  const told: string[] = [];
+  for (const name of ['Tanks', 'Pens', 'Shelf', 'Book', 'Round']) {
+    await page.evaluate(() => ((globalThis as { longest?: number }).longest = 0));
+    await page.getByRole('link', { name, exact: true }).click();
+    await page.waitForTimeout(4 * AT_REST_MS);
+    const ms = await page.evaluate(() => (globalThis as { longest?: number }).longest ?? 0);
+    told.push(`${name} ${ms.toFixed(0)}`);
+  }
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  return told;
+}
+
+/** Prints how long a save takes until it is acknowledged and painted, beside a book of one reading a tank. */
+export async function benchSaved(launch: Launch): Promise<void> {
+  const own = await served('dist');
+  const books = SIZES.map((readings) => new Visitor(`${readings} readings`, own.url));
+  try {
+    for (const [at, book] of books.entries()) {
+      await book.come(launch);
+      await book.fill(await packsOf(SIZES[at]!));
+    }
+    const all: Saved[][] = books.map(() => []);
+    for (let round = 0; round < ROUNDS; round += 1)
+      for (const [at, book] of books.entries())
+        all[at]!.push(await saveOnce(book.page, own.url, `6.${10 + round}`));
+    console.log('\nA save until it is painted, medians, ms (limit 1.3 times the small book)');
+    for (const what of ['acknowledged', 'round', 'tank'] as const) {
+      const [small, large] = all.map((list) => median(list.map((one) => one[what]))) as [
+        number,
+        number,
+      ];
+      console.log(
+        `  ${what}: ${small.toFixed(0)}, ${large.toFixed(0)}: ${(large / small).toFixed(2)} times`,
+      );
+    }
+    for (const book of books)
+      console.log(
+        `  longest task, processor slowed ${SLOWED} times, ${book.name}: ${(await longestTask(book.page, own.url)).join(', ')} ms (limit 100)`,
+      );
+  } finally {
+    for (const book of books) await book.leave();
+    own.stop();
+  }
+}
