@@ -11,9 +11,8 @@ async function morning(page: Page): Promise<string> {
   const headline = await page.getByRole('heading', { level: 1 }).textContent();
   const links = await page.getByRole('main').getByRole('link').allInnerTexts();
   const rows = links.map((text) => text.split('\n').filter(Boolean));
-  return [headline, ...rows.map((lines) => [...new Set([lines[0], lines.at(-1)])].join(' '))].join(
-    ' | ',
-  );
+  const stops = rows.map((lines) => [...new Set([lines[0], lines.at(-1)])].join(' '));
+  return [headline, ...stops].join(' | ').replaceAll('\u00a0', ' ');
 }
 
 const QUIET = 'Nothing looks wrong so far.';

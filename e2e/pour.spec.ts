@@ -97,7 +97,7 @@ test('a report that proves wrong: it stops, says what fits, and plans from that 
   await expect(page.getByText('Stop: this does not fit.')).toBeVisible();
   await expect(
     page.getByText(
-      /never filled afresh\. If it was, the alkalinity of its water is .* instead of 4\.3 /,
+      /never filled afresh\. If it was, the alkalinity of its water is .* instead of 4\.3\s/,
     ),
   ).toBeVisible();
   await press(page, 'Plan from what fits');

@@ -8,8 +8,15 @@ const SAME_AGAIN_MS = 2500;
 
 const INSTANT = /"\d{4}-\d\d-\d\dT[\d:.]+Z"/g;
 
-/** What an act does, whatever the second it is done in. */
-const contentOf = ({ changes }: Act) => JSON.stringify(changes).replace(INSTANT, '"then"');
+/**
+ * What an act does, whatever the second it is done in and whatever it was pressed upon: after the first
+ * tap the screen may know the record as that tap left it.
+ */
+const contentOf = ({ changes }: Act) =>
+  JSON.stringify(changes.map((change) => ({ ...change, parents: undefined }))).replace(
+    INSTANT,
+    '"then"',
+  );
 
 interface Latch {
   readonly state: 'free' | 'going' | 'done';

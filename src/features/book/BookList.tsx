@@ -22,6 +22,7 @@ import type { BookFiltersProps } from './BookFilters';
 import { filterLine } from './bookQuery';
 import { ledgerLine } from './ledgerViewModel';
 import { useBookQuery } from './useBookQuery';
+import { loadingSays } from '@/words/shell/loading';
 
 // With the other forms: a calendar comes with it.
 const BookFilters = chunkPart<BookFiltersProps>('forms', 'BookFilters');
@@ -52,7 +53,7 @@ export function BookList() {
   if (data && (data !== seen?.data || query !== seen.asked)) setSeen({ data, asked: query });
   const asked = seen?.asked ?? query;
   const { at, onDrawn } = useParts(asked);
-  if (!seen || !names) return <Skeleton label={bookSays.loadingTheBook} />;
+  if (!seen || !names) return <Skeleton label={loadingSays.book} />;
   const shown = seen.data;
   const filtered = Object.keys(asked).length > 0;
   if (shown.total === 0) return <EmptyPlace place="book" href={paths.welcome} />;

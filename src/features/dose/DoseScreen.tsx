@@ -34,6 +34,7 @@ import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { doseSays } from '@/words/dose/dose';
 import type { TankId } from '@/records';
+import { loadingSays } from '@/words/shell/loading';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -41,7 +42,7 @@ export function DoseScreen() {
   const nowMs = useNowMs();
   const { data } = useAnswer(questions.dose(tankId, nowMs));
   const products = useProducts();
-  if (data === undefined || !products) return <Skeleton label={doseSays.loadingTheDose} />;
+  if (data === undefined || !products) return <Skeleton label={loadingSays.dose} />;
   if (data === null || !data.reading) return <ReadFirst tankId={tankId} />;
   return <Dosing answer={data} products={products} nowMs={nowMs} />;
 }

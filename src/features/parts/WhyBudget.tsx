@@ -48,7 +48,7 @@ export function WhyBudget({ budget, aside, of, write }: Props) {
                 {BUDGET_WORDS[part.source].what}
               </Say>
               <Say size="small" face="mono">
-                ± {write(2 * part.stdU)}
+                {`± ${write(2 * part.stdU)}`}
               </Say>
             </View>
           ))}

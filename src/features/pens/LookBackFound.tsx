@@ -95,8 +95,8 @@ function Row(props: {
             </Say>{' '}
             <Say size="small" face="mono" bold>
               {line.now}
-            </Say>{' '}
-            {line.unit}{' '}
+            </Say>
+            &nbsp;{line.unit}{' '}
             <Say size="small" bold tone={line.tone}>
               {line.word}
             </Say>

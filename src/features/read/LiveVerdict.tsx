@@ -46,9 +46,7 @@ export function LiveVerdict({ quantity, judged, band }: Props) {
             </Say>
             {hasNumber(judged.standing) ? (
               <Say size="small">
-                {judged.standing === 'checked' ? 'true ' : 'about '}
-                {pair.value} ± {pair.plusMinus}
-                {unit}
+                {readSays.corrected(judged.standing === 'checked', { ...pair, unit })}
               </Say>
             ) : null}
             {judged.verdict === 'in' ? null : (

@@ -19,6 +19,7 @@ import { StorageNote } from './StorageNote';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { READ_ORDER_WORD, settingsSays } from '@/words/settings/settings';
+import { TOLERANCE_OPTIONS } from '@/words/tolerance';
 
 /** Years a record may have to be kept; permits commonly ask for the first. */
 const KEEP_YEARS = [RETENTION_YEARS, 5, 7, 10] as const;
@@ -89,15 +90,7 @@ export function SettingsScreen() {
         label={settingsSays.toleranceOfNewPens}
         value={settings.tolerancePolicy}
         onChoose={(tolerancePolicy) => change({ tolerancePolicy })}
-        options={[
-          {
-            value: 'laboratory',
-            label: settingsSays.laboratory,
-            hint: settingsSays.tightTolerance,
-          },
-          { value: 'normal', label: settingsSays.normal, hint: settingsSays.usualTolerance },
-          { value: 'relaxed', label: settingsSays.relaxed, hint: settingsSays.wideTolerance },
-        ]}
+        options={TOLERANCE_OPTIONS}
       />
       <SchoolNote about="tolerance" />
       <Choice

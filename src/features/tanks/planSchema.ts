@@ -6,6 +6,7 @@ import { byDay } from '@/records/crops';
 import type { PlanStage } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { planSays } from '@/words/tanks/plan';
+import { bandsSays } from '@/words/tanks/bands';
 import { phEnd } from './bandFields';
 
 /** A plan as typed: a row each stage; EC in the book's unit. */
@@ -28,8 +29,8 @@ export const planSchema = (formats: Formats) => {
       const days = stages.map(({ day }) => dateOf(day));
       stages.forEach((stage, at) => {
         if (days.indexOf(days[at]!) < at) wrong(at, 'day', planSays.sameDay);
-        if (stage.phLow >= stage.phHigh) wrong(at, 'phHigh', planSays.lowAboveHigh);
-        if (stage.ecLow >= stage.ecHigh) wrong(at, 'ecHigh', planSays.lowAboveHigh);
+        if (stage.phLow >= stage.phHigh) wrong(at, 'phHigh', bandsSays.aboveTheLow);
+        if (stage.ecLow >= stage.ecHigh) wrong(at, 'ecHigh', bandsSays.aboveTheLow);
       });
     })
     .transform(({ stages }): readonly PlanStage[] =>

@@ -6,6 +6,7 @@ import { SAMPLE_HINT, SAMPLE_NAME, type Formats } from '@/words';
 import { spotSays } from '@/words/tanks/spot';
 import { bandFields, bandsOf, refinePairs } from './bandFields';
 import { everyField, keptByField } from './readingFields';
+import { nameText } from '@/records/kinds/common';
 
 const spotField = fieldOf<Tank | undefined>();
 
@@ -21,7 +22,7 @@ export const spotFields = (formats: Formats) => {
     name: spotField({
       label: spotSays.name,
       hint: spotSays.nameHint,
-      schema: z.string().trim().min(1, spotSays.nameNeeded).max(200),
+      schema: nameText,
       from: (tank) => tank?.name ?? '',
     }),
     readOf: spotField({

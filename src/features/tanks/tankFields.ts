@@ -6,8 +6,10 @@ import { ABOVE_ZERO, numberOrNothing } from '@/features/parts/fields/kinds';
 import { marked, typedEc, typedNumber } from '@/features/parts/typedNumber';
 import type { Reservoir } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { bandsSays } from '@/words/tanks/bands';
 import { phEnd } from './bandFields';
 import { everyField, keptByField } from './readingFields';
+import { nameText } from '@/records/kinds/common';
 
 const aboveZero = { from: ABOVE_ZERO, to: Infinity, message: 'Above zero.' };
 
@@ -27,7 +29,7 @@ const tankField = fieldOf<Reservoir | undefined>();
 const named = (formats: Formats) => ({
   name: tankField({
     label: 'Name',
-    schema: z.string().trim().min(1, 'A name is needed.').max(200),
+    schema: nameText,
     from: (tank) => tank?.name ?? '',
   }),
   volume: tankField({
@@ -243,8 +245,8 @@ export const tankFormSchema = (formats: Formats) =>
     .superRefine((form, context) => {
       const wrong = (path: string, message: string) =>
         context.addIssue({ code: 'custom', path: [path], message });
-      if (form.phLow >= form.phHigh) wrong('phHigh', 'Must lie above the low end.');
-      if (form.ecLow >= form.ecHigh) wrong('ecHigh', 'Must lie above the low end.');
+      if (form.phLow >= form.phHigh) wrong('phHigh', bandsSays.aboveTheLow);
+      if (form.ecLow >= form.ecHigh) wrong('ecHigh', bandsSays.aboveTheLow);
       if (form.ammonium !== undefined && form.phosphorus === undefined)
         wrong('phosphorus', 'Its phosphorus is needed too.');
       if (form.full !== undefined && form.full < form.volume)

@@ -10,6 +10,7 @@ import { numberOrNothing } from '@/features/parts/fields/kinds';
 import { marked, typedEcOrNothing } from '@/features/parts/typedNumber';
 import type { Water } from '@/records/kinds';
 import type { Formats } from '@/words';
+import { nameText } from '@/records/kinds/common';
 
 /** How reports state alkalinity. */
 const ALKALINITY_UNITS = Object.keys(ALKALINITY_PER_MMOL_PER_L) as [
@@ -36,7 +37,7 @@ export function waterFields(formats: Formats) {
     name: waterField({
       label: 'Name',
       hint: 'town water, rain butt…',
-      schema: z.string().trim().min(1, 'A name is needed.').max(200),
+      schema: nameText,
       from: (water) => water?.name ?? '',
     }),
     basis: waterField({

@@ -16,6 +16,9 @@ export const calendarDay = z.iso.date();
 /** A short text a person typed. */
 export const shortText = z.string().trim().max(200);
 
+/** A name that is needed, as a person types it. */
+export const nameText = shortText.min(1, 'A name is needed.');
+
 /** Initials of who looks after a pen or a tank. */
 export const initialsText = z.string().trim().max(4);
 

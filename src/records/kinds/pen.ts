@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CHECK_POLICIES } from '@/core/schedule';
-import { finite, initialsText, instant, noteText, positive, shortText } from './common';
+import { finite, initialsText, instant, nameText, noteText, positive, shortText } from './common';
 
 /** Which words an adjustment is told in; the whole procedure follows from the profile. */
 const pressSchema = z.object({
@@ -114,7 +114,7 @@ export const ecSideSchema = z.object({
 export const penSchema = z
   .object({
     code: shortText.min(1, 'A short code is needed, e.g. P1.').max(4),
-    name: shortText.min(1, 'A name is needed.'),
+    name: nameText,
     ph: phSideSchema.nullable(),
     ec: ecSideSchema.nullable(),
     checkPolicy: z.enum(CHECK_POLICIES).default('weekly'),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Reagent } from '@/core/chemistry';
-import { finite, instant, noteText, positive, shortText } from './common';
+import { finite, instant, nameText, noteText, positive } from './common';
 
 /** What a product is made of, by the names of the chemistry. */
 export const PRODUCT_REAGENTS = [
@@ -32,7 +32,7 @@ const strengthSchema = z.discriminatedUnion('kind', [
 
 /** A product of one's own to correct pH with, from its label. */
 export const productSchema = z.object({
-  name: shortText.min(1, 'A name is needed.'),
+  name: nameText,
   reagent: z.enum(PRODUCT_REAGENTS),
   strength: strengthSchema,
   /** Further diluted on site: parts of the mixture that hold one of the concentrate. */

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { noteText, shortText } from './common';
+import { nameText, noteText, shortText } from './common';
 import { displaySchema, ecSideSchema, phSideSchema } from './pen';
 
 /** A profile of one's own: a starting point for pens, by what they do. */
 export const profileSchema = z
   .object({
-    title: shortText.min(1, 'A name is needed.'),
+    title: nameText,
     hint: shortText.default(''),
     ph: phSideSchema.nullable(),
     ec: ecSideSchema.nullable(),

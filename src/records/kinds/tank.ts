@@ -8,6 +8,7 @@ import {
   finite,
   initialsText,
   instant,
+  nameText,
   noteText,
   positive,
   recordRef,
@@ -29,7 +30,7 @@ const planStageSchema = z.object({
 export type PlanStage = z.infer<typeof planStageSchema>;
 
 const shape = z.object({
-  name: shortText.min(1, 'A name is needed.'),
+  name: nameText,
   /** A place without a tank: what is read there, by one method only. */
   readOf: z.enum(SPOT_SAMPLES).optional(),
   /** Volume and bands are absent only of a place without a tank. */

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { finite, noteText, positive, shortText } from './common';
+import { finite, nameText, noteText, positive } from './common';
 
 /** A water that tanks are filled with: town water, a rain butt, reverse osmosis. */
 export const waterSchema = z.object({
-  name: shortText.min(1, 'A name is needed.'),
+  name: nameText,
   /** Whether the numbers come from the supplier's report or from a measurement of one's own. */
   basis: z.enum(['report', 'measured']).default('report'),
   /** mS/cm at 25 °C. */

@@ -1,4 +1,4 @@
-import { useContext, type ReactNode } from 'react';
+import { Children, useContext, type ReactNode } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { PaneContext } from '../pane';
 import { color } from '../tokens';
@@ -19,6 +19,8 @@ const TONE_COLOR: Readonly<Record<TextTone, string>> = {
   plain: color.ink,
   onAction: color.onAction,
 };
+
+const together = (child: ReactNode) => (typeof child === 'string' ? keepTogether(child) : child);
 
 interface Props {
   readonly children: ReactNode;
@@ -65,7 +67,7 @@ export function Say(props: Props) {
         style,
       ]}
     >
-      {typeof children === 'string' ? keepTogether(children) : children}
+      {typeof children === 'string' ? keepTogether(children) : Children.map(children, together)}
     </Text>
   );
 }

@@ -2,7 +2,6 @@ import { counted } from '../counted';
 
 /** The Book: everything in time order. */
 export const bookSays = {
-  loadingTheBook: 'Loading the Book',
   book: 'Book',
   whatStandsHere:
     'Every reading and every check stands here in time order, raw values kept for good.',

@@ -2,7 +2,6 @@ import type { Told } from '../told';
 
 /** Dose: how much of what, and why not. */
 export const doseSays = {
-  loadingTheDose: 'Loading the dose',
   readIt: 'Read it',
   readItFirst: 'Read it first.',
   noReadingYet: 'A dose is made on a reading. This tank has none with a pH yet.',

@@ -16,6 +16,9 @@ export const readSays = {
   dippedBefore: (written: string) => `Dipped before: ${written}. The mean counts.`,
   dropThem: 'Drop them',
   dropDipsOf: (name: string) => `Drop the earlier dips of ${name}`,
+  /** The corrected value while it is typed; about, where its pen was not checked. */
+  corrected: (checked: boolean, { value, plusMinus, unit }: Told<'value' | 'plusMinus' | 'unit'>) =>
+    `${checked ? 'true' : 'about'} ${value} ± ${plusMinus}${unit}`,
   ecAt25C: (ecUnit: string) => ` ${ecUnit} at 25 °C`,
   bandNothingRead: ({ low, high, unit }: Told<'low' | 'high' | 'unit'>) =>
     `Band ${low} to ${high}${unit}; nothing read yet.`,

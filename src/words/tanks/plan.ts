@@ -20,7 +20,6 @@ export const planSays = {
   save: 'Save the plan',
   noDay: 'The day is needed.',
   sameDay: 'Another stage begins on this day.',
-  lowAboveHigh: 'Must lie above the low end.',
   untilTheFirst: 'Until the first stage begins, the bands of the tank hold.',
   emptied: 'Without a stage the tank keeps the bands it has now.',
 } as const;

@@ -4,7 +4,6 @@ export const spotSays = {
   what: 'A pot, a bed, a slab or a drain. It is read by one method, so that its numbers can be compared.',
   name: 'Name',
   nameHint: 'As people call it: Rosemary pots, Bed 3, Drain of row 2.',
-  nameNeeded: 'A name is needed.',
   howRead: 'How is it read?',
   bandsHint:
     'Bands of substrate and drain are your own: none is shipped as fact. Leave both fields of a pair empty for no band.',

@@ -6,6 +6,8 @@ import type { Pen } from '@/records/kinds';
 import type { Formats } from '@/words';
 import { commonSays } from '@/words/common';
 import { onPapers, penField } from './onPen';
+import { TOLERANCE_OPTIONS } from '@/words/tolerance';
+import { nameText } from '@/records/kinds/common';
 
 /** What a pen is called. */
 export const namedFields = () => ({
@@ -19,7 +21,7 @@ export const namedFields = () => ({
   name: penField({
     label: 'Name',
     beside: 'wide',
-    schema: z.string().trim().min(1, 'A name is needed.').max(200),
+    schema: nameText,
     from: (pen) => pen.name,
     into: (name, pen) => ({ ...pen, name }),
   }),
@@ -94,11 +96,7 @@ export const policyFields = (formats: Formats) => ({
   tolerancePolicy: penField({
     label: 'How far off is good enough?',
     disputed: 'tolerance',
-    options: [
-      { value: 'laboratory', label: 'laboratory', hint: '±0.02 pH, 2 % EC' },
-      { value: 'normal', label: 'normal', hint: '±0.05 pH, 3 % EC' },
-      { value: 'relaxed', label: 'relaxed', hint: '±0.1 pH, 5 % EC' },
-    ],
+    options: TOLERANCE_OPTIONS,
     schema: z.enum(['laboratory', 'normal', 'relaxed']),
     from: (pen) => pen.tolerancePolicy,
     into: (tolerancePolicy, pen) => ({ ...pen, tolerancePolicy }),
