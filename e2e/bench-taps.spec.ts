@@ -1,6 +1,7 @@
 import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
 import { openAt, shows, type } from './support/bench';
+import { slowDown } from './support/storage';
 import { countTaps } from './support/taps';
 import { addPen, expectHeading, goTo, press, startCheck } from './support/grower';
 import { addIt, newPen } from './support/pens';
@@ -146,5 +147,22 @@ test.describe('taps from the Round', () => {
     await page.getByRole('textbox', { name: /^Shows/ }).fill('7.03');
     await page.keyboard.press('Enter');
     await expectHeading(page, /dip in the 4\.01/);
+  });
+
+  test('on a slow phone digits typed at once stand in the order they were typed', async ({
+    page,
+  }) => {
+    await openAt(page);
+    await addPen(page, /pH, two points/, 'P1');
+    const cups = page.locator('input[data-takes-digits]');
+    for (let time = 0; time < 6; time += 1) {
+      await goTo(page, 'Round');
+      await slowDown(page, 5);
+      await page.getByRole('link', { name: /^P1/ }).first().click();
+      await type(page, '20');
+      await slowDown(page, 1);
+      await expect(cups).toHaveValue('20');
+      await cups.fill('');
+    }
   });
 });

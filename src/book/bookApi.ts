@@ -191,7 +191,7 @@ export interface BookApi extends TableDesk, HouseApi {
   /** Reads a file and tells what taking it in would do; nothing is written. */
   openFile(file: Blob, onShare: OnShare): Promise<Result<FilePreview, BundleRefusal>>;
   /** Takes in the file last opened: the union of both books. */
-  takeFile(moment: Moment): Promise<{ readonly added: number }>;
+  takeFile(moment: Moment, onShare: OnShare): Promise<{ readonly added: number }>;
   /** Ends a conflict: a third revision joins the heads and says what the chosen one says. */
   resolve(choices: readonly Choice[], moment: Moment, actId: ActId): Promise<void>;
   conflicts(): Promise<readonly Conflict[]>;

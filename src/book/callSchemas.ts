@@ -95,7 +95,7 @@ export const CALL_SCHEMAS = {
   stopFile: z.tuple([]),
   rescue: z.tuple([listener]),
   openFile: z.tuple([file, listener]),
-  takeFile: z.tuple([moment]),
+  takeFile: z.tuple([moment, listener]),
   resolve: z.tuple([z.array(z.object({ recordId: askedId, revId: id })), moment, id]),
   conflicts: z.tuple([]),
   rows: z.tuple([kind]),

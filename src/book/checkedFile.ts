@@ -1,6 +1,6 @@
 import { bundleLines, readBundleFile, type Aside } from '@/interchange/bundle';
 import type { Revision } from '@/records';
-import type { Step } from './longWork';
+import { unheard, type Step } from './longWork';
 
 /** Lines written between two steps; each holds some 60,000 letters. */
 const LINES_AT_ONCE = 20;
@@ -25,7 +25,7 @@ function lettersOf(revisions: readonly Revision[]): number {
 export async function makeCheckedFile(
   revisions: readonly Revision[],
   setAside: readonly Aside[],
-  step: Step = async () => undefined,
+  step: Step = unheard,
 ): Promise<Blob> {
   const lines: string[] = [];
   const total = lettersOf(revisions);

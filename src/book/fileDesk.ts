@@ -3,6 +3,7 @@ import { checkWhole, mergePreview, readBundleFile, type BundleRefusal } from '@/
 import { erasedAmong, type Revision } from '@/records';
 import type { Erasure } from '@/records/kinds';
 import type { BookStore } from '@/records/storage/bookStore';
+import type { Pace } from '@/records/storage/pace';
 import type { FilePreview, Moment } from './bookApi';
 import { makeCheckedFile } from './checkedFile';
 import type { BookState } from './engine/bookState';
@@ -17,7 +18,7 @@ interface Around {
   /** Brings what an opening left in storage. */
   readonly whole: () => Promise<void>;
   readonly take: (revisions: readonly Revision[]) => void;
-  readonly append: (revisions: readonly Revision[], moment: Moment) => Promise<void>;
+  readonly append: (revisions: readonly Revision[], moment: Moment, pace: Pace) => Promise<void>;
 }
 
 /** The book as a file: looked at, taken in, made. */
@@ -29,7 +30,7 @@ export class FileDesk {
 
   constructor(private readonly book: Around) {}
 
-  /** Stops the reading or making that is under way; nothing was written. */
+  /** Stops the reading, making or taking in that is under way; nothing was written. */
   stop(): void {
     this.work.stop();
   }
@@ -62,10 +63,16 @@ export class FileDesk {
     return answer({ ...preview, ...checked.value, setAside, ...comes });
   }
 
-  /** Takes in the file last opened, as one act. What was opened stays until it is taken or replaced. */
-  async take(moment: Moment): Promise<{ added: number }> {
+  /**
+   * Takes in the file last opened, as one act; stopped, nothing of it was written. What was opened stays
+   * until it is taken or replaced.
+   */
+  async take(moment: Moment, onShare: OnShare = () => undefined): Promise<{ added: number }> {
     const fresh = this.waiting;
-    if (fresh.length > 0) await this.book.append(fresh, moment);
+    if (fresh.length > 0)
+      await this.work.go(onShare, (step) =>
+        this.book.append(fresh, moment, { wait: step, tell: step.now }),
+      );
     this.waiting = [];
     return { added: fresh.length };
   }

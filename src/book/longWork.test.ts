@@ -61,7 +61,18 @@ test('a file of the book is made and read by steps; stopped, it is made and read
   expect(await there.files.take(MOMENT)).toEqual({ added: 0 });
   expect(await there.files.open(file, (share) => read.push(share))).toMatchObject({ ok: true });
   expect(read.length).toBeGreaterThan(1);
-  expect(await there.files.take(MOMENT)).toEqual({ added: house.revisions.length });
+  // Stopped while it is held to its schemas, or while it is written: nothing of it is in the book.
+  for (const at of [0.2, 0.6]) {
+    const stops = (share: number) => (share >= at ? there.files.stop() : undefined);
+    await expect(there.files.take(MOMENT, stops)).rejects.toThrow(Stopped);
+    expect(there.state.size).toBe(0);
+  }
+  const taken: number[] = [];
+  expect(await there.files.take(MOMENT, (share) => taken.push(share))).toEqual({
+    added: house.revisions.length,
+  });
+  expect([...taken].sort((a, b) => a - b)).toEqual(taken);
+  expect(taken.at(-1)).toBe(1);
 }, 30_000);
 
 test('everything readable of a book that does not open is saved by steps, whole, and can be stopped', async () => {

@@ -7,10 +7,23 @@ export class Stopped extends Error {
 export type OnShare = (share: number) => void;
 
 /** Done between pieces of long work: tells how far it is, and throws where it was stopped. */
-export type Step = (share: number) => Promise<void>;
+export interface Step {
+  (share: number): Promise<void>;
+  /** The same without letting others be answered in between. */
+  now(share: number): void;
+}
 
 /** Lets whatever waits be answered. */
 export const breath = () => new Promise<void>((resolve) => setTimeout(resolve));
+
+/** A part of long work, which ends at a share and begins at another. */
+export const partOf = (step: Step, whole: (share: number) => number): Step =>
+  Object.assign((share: number) => step(whole(share)), {
+    now: (share: number) => step.now(whole(share)),
+  });
+
+/** Long work nobody hears of and nobody stops. */
+export const unheard: Step = Object.assign(() => Promise.resolve(), { now: () => undefined });
 
 /** Long work of the worker: told as it goes, others answered in between, stopped by a press. */
 export class LongWork {
@@ -26,11 +39,16 @@ export class LongWork {
     const mine = { isStopped: false };
     this.underWay = mine;
     try {
-      return await work(async (share) => {
+      const now = (share: number) => {
+        onShare(share);
+        if (mine.isStopped) throw new Stopped('stopped');
+      };
+      const step = async (share: number) => {
         onShare(share);
         await breath();
         if (mine.isStopped) throw new Stopped('stopped');
-      });
+      };
+      return await work(Object.assign(step, { now }));
     } finally {
       if (this.underWay === mine) this.underWay = undefined;
     }

@@ -9,7 +9,13 @@ import {
   type Revision,
 } from '@/records';
 import type { Erasure } from '@/records/kinds';
-import { BookStore, PACK_AT_ONCE, type FoundInPacks } from '@/records/storage/bookStore';
+import {
+  BookStore,
+  PACK_AT_ONCE,
+  type FoundInPacks,
+  type AppendedFrom,
+} from '@/records/storage/bookStore';
+import type { Pace } from '@/records/storage/pace';
 import type { Appended, Choice, Moment, OnEarlier } from './bookApi';
 import { correctedClock } from './correctClock';
 import { BookState } from './engine/bookState';
@@ -63,7 +69,7 @@ export class OpenBook {
       erasures: () => this.erasing.erasures(),
       whole: () => this.whole(),
       take: (revisions) => this.take(revisions),
-      append: (revisions, moment) => this.appendRevisions(revisions, moment),
+      append: (revisions, moment, pace) => this.appendRevisions(revisions, moment, { pace }),
     });
     this.house = around.house && this.houseDesk(around.house);
     around.channel.onMessage((revisions) => this.take(revisions));
@@ -189,11 +195,11 @@ export class OpenBook {
 
   /**
    * Writes changes as one act: committed to storage first, then shown here, then told to others. An
-   * act that is known, or under way, is not written again.
+   * act that is known, or under way, is not written again. `pace` hears how far a large one is.
    */
-  append(changes: readonly Change[], moment: ActMoment): Promise<Appended> {
+  append(changes: readonly Change[], moment: ActMoment, pace?: Pace): Promise<Appended> {
     const { actId } = moment;
-    if (actId === undefined) return this.write(changes, moment);
+    if (actId === undefined) return this.write(changes, moment, pace);
     const known = this.state.actOf(actId);
     if (known.length > 0) {
       const recordIds = [...new Set(known.map(({ recordId }) => recordId))];
@@ -201,12 +207,16 @@ export class OpenBook {
     }
     const going = this.underWay.get(actId);
     if (going) return going;
-    const act = this.write(changes, moment).finally(() => this.underWay.delete(actId));
+    const act = this.write(changes, moment, pace).finally(() => this.underWay.delete(actId));
     this.underWay.set(actId, act);
     return act;
   }
 
-  private async write(changes: readonly Change[], moment: ActMoment): Promise<Appended> {
+  private async write(
+    changes: readonly Change[],
+    moment: ActMoment,
+    pace?: Pace,
+  ): Promise<Appended> {
     this.setNow(moment.nowMs);
     const writer = this.writer(moment);
     const written = changes.map((change) => {
@@ -217,7 +227,7 @@ export class OpenBook {
     const made = written.flat().filter(({ parents }) => parents.length === 0);
     if (withoutErased(made, this.erasing.erasures()).length < made.length)
       throw new ErasedTime('what happened then was erased for good');
-    await this.appendRevisions(written.flat(), moment);
+    await this.appendRevisions(written.flat(), moment, { pace });
     return { recordIds: written.map(([first]) => first!.recordId) };
   }
 
@@ -225,7 +235,7 @@ export class OpenBook {
   async appendRevisions(
     revisions: readonly Revision[],
     { nowMs }: Pick<Moment, 'nowMs'>,
-    from: { readonly fromHouse?: boolean } = {},
+    from: AppendedFrom = {},
   ): Promise<void> {
     if (this.findings.readOnly) throw new ReadOnlyBook('written by a newer version');
     const stored = await this.store.append(revisions, from);

@@ -24,7 +24,7 @@ import { aheadAnswer } from './engine/aheadAnswer';
 import { roundAnswer } from './engine/roundAnswer';
 import { erasureOf } from './engine/eraseAnswer';
 import { zoneHere } from './moment';
-import { LongWork } from './longWork';
+import { LongWork, partOf } from './longWork';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
@@ -236,15 +236,15 @@ export function openWorkerBook(aheadMs?: number): BookApi {
         const found: RescuedBook[] = [];
         const books = ['own', 'demo'] as const;
         for (const [at, book] of books.entries()) {
-          const within = (share: number) => step((at + share) / books.length);
+          const within = partOf(step, (share) => (at + share) / books.length);
           const rescued = await rescueBook(book, browserStorage(DATABASE[book]), within);
           if (rescued) found.push(rescued);
         }
         return found;
       }),
     openFile: (file, onShare) => opened().files.open(file, onShare),
-    async takeFile(moment) {
-      const taken = await opened().files.take(moment);
+    async takeFile(moment, onShare) {
+      const taken = await opened().files.take(moment, onShare);
       emptied = null;
       mark(moment);
       return taken;

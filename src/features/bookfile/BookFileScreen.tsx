@@ -59,15 +59,14 @@ export function BookFileScreen() {
         accept=".json,application/json"
         onFile={(chosen) => inBackground('file', file.open(chosen))}
       />
-      {file.state.kind === 'reading' ? (
+      {file.state.kind === 'reading' || file.state.kind === 'taking' ? (
         <HowFar
-          said={bookFileSays.readingTheFile(percentOf(file.state.share))}
+          said={bookFileSays[file.state.kind](percentOf(file.state.share))}
           share={file.state.share}
         >
           <Button kind="text" label={makingSays.stop} onPress={file.stop} />
         </HowFar>
       ) : null}
-      {file.state.kind === 'taking' ? <Skeleton label={bookFileSays.takingItIn} /> : null}
       {file.state.kind === 'refused' ? (
         <View role="alert">
           <Say bold tone="off">

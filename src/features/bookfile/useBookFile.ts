@@ -10,8 +10,8 @@ import { useBook } from '@/book/react';
 import { inBackground } from '@/trouble';
 
 type State =
-  | { readonly kind: 'none' | 'taking' }
-  | { readonly kind: 'reading'; readonly share: number }
+  | { readonly kind: 'none' }
+  | { readonly kind: 'reading' | 'taking'; readonly share: number }
   | { readonly kind: 'refused'; readonly refusal: BundleRefusal }
   | { readonly kind: 'preview'; readonly preview: FilePreview }
   | { readonly kind: 'taken'; readonly added: number };
@@ -22,13 +22,13 @@ export function useBookFile() {
   const [state, setState] = useState<State>({ kind: 'none' });
   /** Pressed twice it is taken in once. */
   const taking = useRef(false);
+  // What comes on its own way may come after the end.
+  const hear = (kind: 'reading' | 'taking') => (share: number) =>
+    setState((now) => (now.kind === kind ? { kind, share } : now));
   const open = async (file: File) => {
     setState({ kind: 'reading', share: 0 });
-    // What comes on its own way may come after the end.
-    const hear = (share: number) =>
-      setState((now) => (now.kind === 'reading' ? { kind: 'reading', share } : now));
     try {
-      const result = await client.openFile(file, listenTo(hear));
+      const result = await client.openFile(file, listenTo(hear('reading')));
       setState(
         result.ok
           ? { kind: 'preview', preview: result.value }
@@ -43,13 +43,13 @@ export function useBookFile() {
     if (taking.current) return;
     taking.current = true;
     const before = state;
-    setState({ kind: 'taking' });
+    setState({ kind: 'taking', share: 0 });
     try {
-      const { added } = await client.takeFile(thisMoment());
+      const { added } = await client.takeFile(thisMoment(), listenTo(hear('taking')));
       setState({ kind: 'taken', added });
     } catch (error) {
       setState(before);
-      acts.fail(error, take);
+      if (!wasStopped(error)) acts.fail(error, take);
     } finally {
       taking.current = false;
     }

@@ -9,6 +9,7 @@ import { JOURNAL_PREFIX, journalKey } from './journal';
 import { decodeManifest, MANIFEST_KEY, type Manifest } from './manifest';
 import { oneOf, sameRevision } from './oneOf';
 import { decodePack, encodePack, PACK_PREFIX } from './packs';
+import type { Pace } from './pace';
 import type { Entry, Held, StoragePort } from './port';
 import { isExchanged, waitForAll, waitingEntry } from './waiting';
 
@@ -38,6 +39,12 @@ const PACKS_AT_ONCE = 8;
 /** An import of so many revisions is written as packs at once, not entry by entry. */
 export const PACK_AT_ONCE = 200;
 
+/** Revisions held to their schemas before others are answered. */
+const PARSED_AT_ONCE = 500;
+
+/** How far a large write is once all of it is held to its schemas. */
+const PARSED_SHARE = 0.5;
+
 /** Why revisions were not written, in words for the log. */
 class NotWritten extends Error {}
 
@@ -56,6 +63,12 @@ function countTwoContents(revisions: readonly Revision[]): number {
     byId.set(revision.revId, revision);
   }
   return count;
+}
+
+/** Where appended revisions come from, and who hears how far they are. */
+export interface AppendedFrom {
+  readonly fromHouse?: boolean | undefined;
+  readonly pace?: Pace | undefined;
 }
 
 /** The book's storage: append to a journal, pack it in one transaction, read all of it back. */
@@ -110,18 +123,21 @@ export class BookStore {
   /**
    * Appends revisions as one atomic act and answers them as they were written, defaults included;
    * resolves when they are committed. Where the book is exchanged they wait for the house by the same
-   * transaction, unless they came from there.
+   * transaction, unless they came from there. `pace` hears how far many of them are.
    */
   async append(
     revisions: readonly Revision[],
-    { fromHouse = false }: { readonly fromHouse?: boolean } = {},
+    from: AppendedFrom = {},
   ): Promise<readonly Revision[]> {
-    const parsed = revisions.map(parsedOrThrow);
+    const { fromHouse = false, pace } = from;
+    const parsed = pace ? await parsedByPieces(revisions, pace) : revisions.map(parsedOrThrow);
     if (parsed.length === 0) return parsed;
     if (parsed.length >= PACK_AT_ONCE) {
       const lists = await this.port.inOneGo('write', async (within) => {
         if (!fromHouse && (await isExchanged(within))) await waitForAll(within);
-        return writePacks(within, parsed);
+        return writePacks(within, parsed, (share) =>
+          pace?.tell(PARSED_SHARE + (1 - PARSED_SHARE) * share),
+        );
       });
       if (lists.before === this.list) this.list = lists.after;
       return parsed;
@@ -198,6 +214,17 @@ function parsedOrThrow(revision: Revision): Revision {
   if (result.state === 'sound') return result.revision;
   const told = result.state === 'newer' ? 'newer version' : toldRefusal(result.refusal);
   throw new NotWritten(`${revision.kind} ${told}`);
+}
+
+/** The same for many, others answered in between. */
+async function parsedByPieces(revisions: readonly Revision[], pace: Pace): Promise<Revision[]> {
+  const parsed: Revision[] = [];
+  for (const revision of revisions) {
+    if (parsed.length % PARSED_AT_ONCE === 0)
+      await pace.wait((PARSED_SHARE * parsed.length) / revisions.length);
+    parsed.push(parsedOrThrow(revision));
+  }
+  return parsed;
 }
 
 const toldRefusal = ({ path, message }: { path: string; message: string }) => `${path} ${message}`;

@@ -100,16 +100,23 @@ export interface Packed extends Lists {
   readonly keys: readonly string[];
 }
 
-/** Writes revisions into packs and the packs into their list, within a transaction. */
-export async function writePacks(within: Within, revisions: readonly Revision[]): Promise<Lists> {
+/** Writes revisions into packs and the packs into their list, within a transaction. `tell` hears how far it is. */
+export async function writePacks(
+  within: Within,
+  revisions: readonly Revision[],
+  tell: (share: number) => void = () => undefined,
+): Promise<Lists> {
   const before = await within.get(MANIFEST_KEY);
   const packKeys = await within.keys(PACK_PREFIX);
   // A damaged list begins anew: what it could have told is lost, the packs are not.
   const manifest = decodeManifest(before) ?? {};
   const sizes: Record<string, number> = { ...manifest };
+  let written = 0;
   for (const [group, fresh] of byGroup(revisions)) {
     const newest = newestPart(group, packKeys, manifest);
     Object.assign(sizes, await packGroupOf(within, { group, fresh, newest }));
+    written += fresh.length;
+    tell(written / revisions.length);
   }
   const after = encodeManifest(sizes);
   await within.set(MANIFEST_KEY, after);

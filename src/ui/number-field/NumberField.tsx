@@ -1,4 +1,4 @@
-import { useId, useRef } from 'react';
+import { useEffect, useId, useRef } from 'react';
 import { inBackground } from '@/trouble';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { Press } from '../button';
@@ -37,6 +37,13 @@ export function NumberField(props: Props) {
   const noteId = useId();
   // A field drawn anew under the typing thumb must not swallow what stands in it.
   const goesOn = useRef(props.autoFocus === 'goOn');
+  const field = useRef<TextInput>(null);
+  const takesFocus = useRef(autoFocus !== undefined && autoFocus !== false);
+  // Not by the field's own way: it puts the caret back to where it was at its first focus, and does so
+  // after the first digit where the phone is slow. The second digit came to stand before the first.
+  useEffect(() => {
+    if (takesFocus.current) field.current?.focus();
+  }, []);
   /** When a digit last came; a field that gets the focus back while one types goes on. */
   const typedAt = useRef(Number.NEGATIVE_INFINITY);
   const step = (direction: 1 | -1, sign: string, name: string) =>
@@ -70,7 +77,7 @@ export function NumberField(props: Props) {
             }}
             inputMode="decimal"
             autoComplete="off"
-            autoFocus={autoFocus !== undefined && autoFocus !== false}
+            ref={field}
             {...(takesDigits ? ({ dataSet: { takesDigits: 'true' } } as object) : {})}
             blurOnSubmit={false}
             onSubmitEditing={(event) =>
@@ -85,14 +92,14 @@ export function NumberField(props: Props) {
                 typedAt.current = Number.NEGATIVE_INFINITY;
             }}
             onFocus={(event) => {
-              const field = event.target as unknown as HTMLInputElement;
+              const input = event.target as unknown as HTMLInputElement;
               // In an empty field a selection would only disturb the first digit, already on its way.
               const typesOn =
                 goesOn.current || performance.now() - typedAt.current < STILL_TYPING_MS;
               goesOn.current = false;
-              if (field.value === '') return;
-              if (typesOn) field.setSelectionRange(field.value.length, field.value.length);
-              else selectAll(field);
+              if (input.value === '') return;
+              if (typesOn) input.setSelectionRange(input.value.length, input.value.length);
+              else selectAll(input);
             }}
             style={[styles.input, typeStep(size === 'hero' ? 'hero' : 'huge')]}
           />

@@ -15,8 +15,8 @@ export const bookFileSays = {
   aFileOfThisBookFrom:
     'A file of this book from another phone is joined with this one. Nothing is lost on either side, and taking it in twice changes nothing. You see what it brings before anything is written.',
   bookFileLabel: 'A .zolder.json file',
-  readingTheFile: (percent: number) => `Reading the file: ${percent} %`,
-  takingItIn: 'Taking it in',
+  reading: (percent: number) => `Reading the file: ${percent} %`,
+  taking: (percent: number) => `Taking it in: ${percent} %`,
   nothingWasWritten: 'Nothing was written.',
   whatItBrings: 'What it brings',
   takeItIn: 'Take it in',
