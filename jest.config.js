@@ -8,6 +8,8 @@ const shared = {
 
 /** Two projects: plain Node for all that has no screen, a simulated page for components. */
 module.exports = {
+  // A machine with busy neighbours is ten times slower than itself.
+  testTimeout: 30_000,
   projects: [
     {
       ...shared,

@@ -142,5 +142,5 @@ export const CALL_SCHEMAS = {
   readTable: z.tuple([tableWish, moment, listener]),
   cancelTable: z.tuple([]),
   rejectedRows: z.tuple([]),
-  takeTable: z.tuple([moment, id]),
+  takeTable: z.tuple([moment, id, listener]),
 } as const satisfies Record<keyof BookApi, z.ZodType>;

@@ -8,6 +8,7 @@ import type {
   TableSeen,
   TableWish,
 } from './answers';
+import type { OnShare } from './longWork';
 import type { Moment } from './moment';
 
 /** The one table that lies open before the book, until it is taken in or another is opened. */
@@ -22,10 +23,14 @@ export interface TableDesk {
     moment: Moment,
     onProgress: OnProgress,
   ): Promise<TablePreview | undefined>;
-  /** Ends a reading that is under way. */
+  /** Ends a reading or taking in that is under way; nothing was written. */
   cancelTable(): Promise<void>;
   /** What of the table last read is not taken in. */
   rejectedRows(): Promise<RejectedRows>;
   /** Takes in what was read last, as one act. */
-  takeTable(moment: Moment, actId: ActId): Promise<{ readonly taken: number }>;
+  takeTable(
+    moment: Moment,
+    actId: ActId,
+    onShare: OnShare,
+  ): Promise<{ readonly taken: number }>;
 }

@@ -251,8 +251,8 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     },
     resolve: (choices, moment, actId) => opened().resolve(choices, { ...moment, actId }),
     ...desk,
-    async takeTable(moment, actId) {
-      const taken = await desk.takeTable(moment, actId);
+    async takeTable(moment, actId, onShare) {
+      const taken = await desk.takeTable(moment, actId, onShare);
       emptied = null;
       mark(moment);
       return taken;

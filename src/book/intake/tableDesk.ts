@@ -3,6 +3,7 @@ import { answer } from '@/core/result';
 import type { TableUnits } from '@/interchange/intake';
 import { idSource, recordNamedBy } from '@/records';
 import { settingSchema } from '@/records/kinds';
+import { LongWork } from '../longWork';
 import type { OpenBook } from '../openBook';
 import type { TableDesk } from '../tableDeskApi';
 import { OpenedTable } from './openedTable';
@@ -10,6 +11,7 @@ import { OpenedTable } from './openedTable';
 /** Where tables of other programs are opened, read and taken into the book. */
 export function tableDesk(opened: () => OpenBook): TableDesk {
   let table: OpenedTable | undefined;
+  const work = new LongWork();
   const onDesk = (): OpenedTable => {
     if (!table) throw new Error('No table is open.');
     return table;
@@ -32,9 +34,12 @@ export function tableDesk(opened: () => OpenBook): TableDesk {
     lookAgain: ({ subject, shape }) => Promise.resolve(onDesk().lookAgain(subject, shape, own())),
     readTable: (wish, moment, onProgress) =>
       onDesk().read(opened().state, wish, moment, onProgress),
-    cancelTable: () => Promise.resolve(table?.cancel()),
+    async cancelTable() {
+      work.stop();
+      table?.cancel();
+    },
     rejectedRows: () => Promise.resolve(onDesk().rejects()),
-    async takeTable(moment, actId) {
+    async takeTable(moment, actId, onShare) {
       const makeId = idSource();
       const open = onDesk();
       const read = open.taken(() => recordNamedBy(makeId(moment.nowMs)));
@@ -62,7 +67,9 @@ export function tableDesk(opened: () => OpenBook): TableDesk {
           pens: bringing.penIds,
         },
       });
-      await opened().append(act.changes, { ...moment, actId });
+      await work.go(onShare, (step) =>
+        opened().append(act.changes, { ...moment, actId }, { wait: step, tell: step.now }),
+      );
       return { taken: readings.length + sessions.length };
     },
   };

@@ -4,8 +4,9 @@ import { useBack } from '@/shell/navigation/useBack';
 import { inBackground } from '@/trouble';
 import { Button } from '@/ui/button';
 import { FileField } from '@/ui/form';
-import { Panel, Screen, Skeleton } from '@/ui/layout';
+import { HowFar, Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { makingSays } from '@/words/bookfile/making';
 import { commonSays } from '@/words/common';
 import { intakeSays } from '@/words/intake/intake';
 import { tableRefusal } from '@/words/intake/rowTroubles';
@@ -53,13 +54,17 @@ export function TakeInScreen() {
       />
       <View role="status" aria-live="polite">
         {step.kind === 'opening' ? <Say size="small">{intakeSays.opening}</Say> : null}
-        {step.kind === 'taking' ? <Say size="small">{intakeSays.taking}</Say> : null}
         {step.kind === 'taken' ? (
           <Say bold tone="fit">
             {intakeSays.taken(step.count, step.subject)}
           </Say>
         ) : null}
       </View>
+      {step.kind === 'taking' ? (
+        <HowFar said={intakeSays.taking(Math.round(100 * step.share))} share={step.share}>
+          <Button kind="text" label={makingSays.stop} onPress={intake.stopTaking} />
+        </HowFar>
+      ) : null}
       {step.kind === 'refused' ? (
         <View role="alert">
           <Say bold tone="off">

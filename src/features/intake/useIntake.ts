@@ -1,7 +1,7 @@
 import { lightFormat } from 'date-fns/lightFormat';
 import { useEffect, useRef, useState } from 'react';
 import type { TablePreview, TableRefusal, TableSeen } from '@/book/answers';
-import { thisMoment, listenTo } from '@/book/client';
+import { listenTo, thisMoment, wasStopped } from '@/book/client';
 import { useBook } from '@/book/react';
 import type { ActId } from '@/records';
 import { rejectsCsv } from '@/interchange/tables';
@@ -17,7 +17,8 @@ const SETTLE_MS = 250;
 
 /** Where a table stands on its way into the book. */
 export type Step =
-  | { readonly kind: 'none' | 'opening' | 'taking' }
+  | { readonly kind: 'none' | 'opening' }
+  | { readonly kind: 'taking'; readonly share: number }
   | { readonly kind: 'refused'; readonly refusal: TableRefusal }
   | { readonly kind: 'open' }
   | { readonly kind: 'taken'; readonly count: number; readonly subject: TableSeen['subject'] };
@@ -108,9 +109,13 @@ export function useIntake() {
     if (!preview || taking.current?.going) return;
     const actId = taking.current?.actId ?? acts.newActId();
     taking.current = { actId, going: true };
-    setStep({ kind: 'taking' });
+    setStep({ kind: 'taking', share: 0 });
+    // What comes on its own way may come after the end.
+    const hear = listenTo((share: number) =>
+      setStep((now) => (now.kind === 'taking' ? { kind: 'taking', share } : now)),
+    );
     try {
-      const { taken } = await client.takeTable(thisMoment(), actId);
+      const { taken } = await client.takeTable(thisMoment(), actId, hear);
       setStep({ kind: 'taken', count: taken, subject: preview.subject });
       setTyped(undefined);
       setPreview(undefined);
@@ -119,10 +124,12 @@ export function useIntake() {
     } catch (error) {
       taking.current = { actId, going: false };
       setStep({ kind: 'open' });
-      acts.fail(error, take);
+      if (!wasStopped(error)) acts.fail(error, take);
     }
   };
 
+  /** Stops the taking in; what was read stays and can be taken in all the same. */
+  const stopTaking = () => inBackground('table', client.cancelTable());
   const stop = () => {
     setStopped(true);
     setProgress(undefined);
@@ -160,6 +167,7 @@ export function useIntake() {
     look,
     take,
     stop,
+    stopTaking,
     goOn,
     saveRejected,
   };

@@ -89,7 +89,7 @@ export const intakeSays = {
     `${rows(count)} ${count === 1 ? 'has' : 'have'} no time of day: noon is taken.`,
   firstOnes: 'The first ones, as the book will show them',
   take: (count: number, subject: Subject) => `Take in ${some(count, subject)}`,
-  taking: 'Writing it into the book…',
+  taking: (percent: number) => `Taking it in: ${percent} %`,
   taken: (count: number, subject: Subject) =>
     `${some(count, subject)} ${count === 1 ? 'is' : 'are'} in the book.`,
   tookIn: (count: number, subject: Subject) => `${some(count, subject)} taken in.`,
