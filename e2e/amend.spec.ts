@@ -43,10 +43,10 @@ test('a reading is amended with why: the tank follows, the old value stays reada
   await expect(page.getByText('pH shown: 6.01 by P1 → 6.27 by P1')).toBeVisible();
   await expect(page.getByText(/^Amended .*: typed 6\.01, meant 6\.27$/)).toBeVisible();
   await goTo(page, 'Tanks');
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.3/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH\s6\.3/ })).toBeVisible();
   await press(page, 'Undo');
   await expect(page.getByText('Taken back.')).toBeVisible();
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH\s6\.0/ })).toBeVisible();
 });
 
 test('a typo found two days later: the check it was made in, the readings since and the bottle follow', async ({

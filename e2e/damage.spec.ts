@@ -41,7 +41,7 @@ test('a pack that was changed: told in one sentence, everything else works, and 
     ),
   ).toBeVisible();
   await goTo(page, 'Tanks');
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH\s6\.0/ })).toBeVisible();
   await page.getByRole('link', { name: /Could not be read/ }).click();
   await expectHeading(page, 'State of the book');
   await expect(page.getByText(/the check sum disagrees/)).toBeVisible();
@@ -126,9 +126,9 @@ test('an emptied storage is an alarm, no welcome; the second copy brings the las
   await expectHeading(page, 'Your book is gone from this device.');
   await press(page, 'Bring back 7 entries');
   await goTo(page, 'Tanks');
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH\s6\.0/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('link', { name: /Basil .*pH 6\.0/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Basil .*pH\s6\.0/ })).toBeVisible();
 });
 
 test('an emptied storage can be begun anew, and is a welcome from then on', async ({ page }) => {

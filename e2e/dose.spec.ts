@@ -38,7 +38,7 @@ test('plan, pour, wait, re-read: the promise stands beside what happened', async
   await typeReading(page, { ph: '6.7' });
   await press(page, /^(Save|Keep it)$/);
   await expect(
-    page.getByText(/After the dose, pH 6\.\d\d was expected\. It is pH 6\.\d\d\./),
+    page.getByText(/After the dose, pH\s6\.\d\d was expected\. It is pH\s6\.\d\d\./),
   ).toBeVisible();
 });
 

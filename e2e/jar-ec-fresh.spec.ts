@@ -93,7 +93,7 @@ test('the explainer works with the tank’s own waters; a fresh fill is told whe
   await press(page, 'Why this much?');
   // 0.7 · 3.3 + 0.3 · 0.1 = 2.34 mmol/L of alkalinity in this mixture.
   await expect(page.getByText(/Your water holds 2\.3\smmol\/L \(117\smg\/L CaCO3\)/)).toBeVisible();
-  await expect(page.getByText(/Then the water stands at pH 8\.\d/)).toBeVisible();
+  await expect(page.getByText(/Then the water stands at pH\s8\.\d/)).toBeVisible();
   await press(page, 'Back');
   await press(page, 'Back');
   await press(page, 'Top up');
@@ -102,7 +102,7 @@ test('the explainer works with the tank’s own waters; a fresh fill is told whe
   await expect(page.getByText(/^1\. 112\sL of town water and 48\sL of rain butt\.$/)).toBeVisible();
   await page.getByRole('radio', { name: /^acid/ }).click();
   await expect(
-    page.getByText(/leaving half a meq\/L: pH 6\.\d at first, aired 8\.\d/),
+    page.getByText(/leaving half a meq\/L: pH\s6\.\d at first, aired 8\.\d/),
   ).toBeVisible();
 });
 

@@ -50,7 +50,7 @@ test('what the screen acknowledged survives a killed browser, an open sitting in
     const again = await pageOf(second.browser);
     await again.goto(ownUrl());
     await goTo(again, 'Tanks');
-    await expect(again.getByRole('link', { name: /Basil .*pH 6\.1/ })).toBeVisible();
+    await expect(again.getByRole('link', { name: /Basil .*pH\s6\.1/ })).toBeVisible();
     await goTo(again, 'Pens');
     await again.getByRole('link', { name: /^P1/ }).click();
     await press(again, 'Check');

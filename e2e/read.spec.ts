@@ -43,7 +43,7 @@ test('a drifted pen shows a value in the band; the true one is low', async ({ pa
   await press(page, 'Save');
   await goTo(page, 'Book');
   await expect(
-    page.getByRole('link', { name: /pH 5\.42\s±\s0\.0\d low \(P1 showed 5\.52\)/ }),
+    page.getByRole('link', { name: /pH\s5\.42\s±\s0\.0\d low \(P1 showed 5\.52\)/ }),
   ).toBeVisible();
 });
 
@@ -99,7 +99,7 @@ test('a substrate reading is kept apart: its own chart and band, never the tank�
   await press(page, 'Save');
   await expectHeading(page, 'Saved · Basil tables, substrate, slurry 1:1');
   await goTo(page, 'Tanks');
-  await page.getByRole('link', { name: /Basil tables.*pH 5\.9/ }).click();
+  await page.getByRole('link', { name: /Basil tables.*pH\s5\.9/ }).click();
   await page.getByRole('radio', { name: 'Substrate, slurry 1:1 (1)' }).click();
   await expect(page.getByRole('cell', { name: /^7\.3/ })).toBeVisible();
   await expect(page.getByRole('cell', { name: /^5\.9/ })).toBeHidden();
@@ -136,10 +136,10 @@ test('a new stage moves the band from its date only', async ({ page }) => {
   await read('6.31');
   await goTo(page, 'Book');
   await expect(
-    page.getByRole('link', { name: /pH 6\.3\d?\s±\s0\.\d+ (probably )?in .*showed 6\.30/ }),
+    page.getByRole('link', { name: /pH\s6\.3\d?\s±\s0\.\d+ (probably )?in .*showed 6\.30/ }),
   ).toBeVisible();
   await expect(
-    page.getByRole('link', { name: /pH 6\.3\d?\s±\s0\.\d+ (probably )?high .*showed 6\.31/ }),
+    page.getByRole('link', { name: /pH\s6\.3\d?\s±\s0\.\d+ (probably )?high .*showed 6\.31/ }),
   ).toBeVisible();
 });
 

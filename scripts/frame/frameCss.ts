@@ -17,7 +17,7 @@ export const frameCss = () => `
 .head svg,.places svg{display:block;flex:none;fill:none;stroke:currentColor;stroke-width:2;stroke-linecap:round;stroke-linejoin:round}
 .head{display:flex;align-items:center;min-height:${TOUCH}px;padding:0 ${space.s1}px 0 ${space.s4}px;border-bottom:1px solid var(--edge)}
 .name{flex:1;display:flex;flex-wrap:wrap;align-items:center;column-gap:${space.s2}px}
-.leave{display:flex;align-items:center;min-height:${TOUCH}px;font-weight:600;color:var(--attention);text-decoration:underline}
+.leave{display:flex;align-items:center;min-height:${TOUCH}px;margin:${-space.s2}px 0;font-weight:600;color:var(--attention);text-decoration:underline}
 .icon{display:flex;width:${TOUCH}px;height:${TOUCH}px;align-items:center;justify-content:center}
 .places{display:flex;border-top:1px solid var(--edge);background:var(--panel)}
 .places div{flex:1;min-height:60px;display:flex;flex-direction:column;gap:2px;align-items:center;justify-content:center;border-top:3px solid transparent}

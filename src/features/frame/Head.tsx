@@ -82,7 +82,8 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     columnGap: space.s2,
   },
-  demo: { minHeight: TOUCH, justifyContent: 'center' },
+  // As tall as a thumb, and still close below the name where there is no room beside it.
+  demo: { minHeight: TOUCH, justifyContent: 'center', marginVertical: -space.s2 },
   demoText: { textDecorationLine: 'underline' },
   icon: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center' },
 });

@@ -5,6 +5,7 @@ const pieces = (text: string) => keepTogether(text).split(' ');
 
 test.each([
   ['6.02 ± 0.05 pH', ['6.02\u00a0±\u00a00.05\u00a0pH']],
+  ['0.02 high, at pH 6', ['0.02', 'high,', 'at', 'pH\u00a06']],
   ['Add 12 mL of acid', ['Add', '12\u00a0mL', 'of', 'acid']],
   ['1.84 mS/cm at 21.5 °C', ['1.84\u00a0mS/cm', 'at', '21.5\u00a0°C']],
   ['1 h 20 min, then 5 g', ['1\u00a0h', '20\u00a0min,', 'then', '5\u00a0g']],
@@ -16,7 +17,7 @@ test.each([
 test.each([
   '2 checks of 3 pens',
   'Tank 4 holds 2 sachets',
-  'pH 7',
+  'pH low',
   '20 May',
   '3 minutes',
   '1 sachet',
