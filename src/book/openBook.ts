@@ -7,6 +7,7 @@ import {
   type RecordId,
   type RevId,
   type Revision,
+  type Writer,
 } from '@/records';
 import type { Erasure } from '@/records/kinds';
 import {
@@ -29,7 +30,7 @@ import { inverseOf } from './inverse';
 import { withoutErased } from './withoutErased';
 import { ErasedTime, ReadOnlyBook } from './refusedWrites';
 import { resolvingChanges } from './resolving';
-import type { ActMoment, BookSurroundings, HouseWays } from './surroundings';
+import { writerAt, type ActMoment, type BookSurroundings, type HouseWays } from './surroundings';
 
 /** Journal entries that are worth packing. */
 const COMPACT_FROM = 64;
@@ -176,15 +177,8 @@ export class OpenBook {
     await this.erase(erasure, { nowMs, zone: 'UTC' }, recordId);
   }
 
-  private writer(moment: ActMoment) {
-    return {
-      makeId: this.clock.makeId,
-      nowMs: moment.nowMs,
-      zone: moment.zone,
-      by: this.around.initials(),
-      device: this.around.deviceId,
-      act: moment.actId ?? (this.clock.makeId(moment.nowMs) as string),
-    };
+  private writer(moment: ActMoment): Writer {
+    return writerAt(moment, { ...this.around, makeId: this.clock.makeId });
   }
 
   /** Tells the book what time it is on the page; answers may change by it. */

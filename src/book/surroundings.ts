@@ -1,4 +1,4 @@
-import type { ActId, Kind, Revision, DeviceId } from '@/records';
+import type { ActId, DeviceId, Kind, Revision, Writer } from '@/records';
 import type { StoragePort } from '@/records/storage/port';
 import type { Moment } from './bookApi';
 import type { HouseCalls } from './house/houseCalls';
@@ -39,3 +39,16 @@ export interface BookSurroundings {
 export interface ActMoment extends Moment {
   readonly actId?: ActId | undefined;
 }
+
+/** Who writes at a moment; an act without an id gets one of its own. */
+export const writerAt = (
+  { nowMs, zone, actId }: ActMoment,
+  around: Pick<BookSurroundings, 'initials' | 'deviceId'> & Pick<Writer, 'makeId'>,
+): Writer => ({
+  makeId: around.makeId,
+  nowMs,
+  zone,
+  by: around.initials(),
+  device: around.deviceId,
+  act: actId ?? (around.makeId(nowMs) as string),
+});

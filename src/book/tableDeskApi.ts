@@ -28,9 +28,5 @@ export interface TableDesk {
   /** What of the table last read is not taken in. */
   rejectedRows(): Promise<RejectedRows>;
   /** Takes in what was read last, as one act. */
-  takeTable(
-    moment: Moment,
-    actId: ActId,
-    onShare: OnShare,
-  ): Promise<{ readonly taken: number }>;
+  takeTable(moment: Moment, actId: ActId, onShare: OnShare): Promise<{ readonly taken: number }>;
 }

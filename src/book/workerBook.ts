@@ -111,7 +111,8 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       const lastAtMs = marker ? Date.parse(marker.lastAt) : null;
       emptied = { count: marker?.count ?? 0, lastAtMs, inCopy: inCopy.length };
     } else if (!isEmpty && !book.findings.readOnly) {
-      await book.bringBack(moment).catch((error: unknown) => tellTrouble('second copy', error));
+      // Nobody waits for it: what it brings back is told as a change.
+      inBackground('second copy', book.bringBack(moment));
     }
   };
   /** The demo is made once, as packs; two tabs that open it at once find one of them. */

@@ -1,7 +1,6 @@
 /** Every form with its schema in one chunk, loaded when a form is first opened. */
 export { readSample } from '@/timers/sampleSchema';
 export { LotDetail } from '@/features/shelf/LotDetail';
-export { CareScreen } from '@/features/care/CareScreen';
 export { LotForm } from '@/features/shelf/LotForm';
 export { PenForm } from '@/features/pens/PenForm';
 export { SettingsScreen } from '@/features/settings/SettingsScreen';

@@ -1,3 +1,3 @@
 import { chunkPart } from '@/shell/chunk';
 
-export default chunkPart('forms', 'CareScreen');
+export default chunkPart('bench', 'CareScreen');

@@ -1,14 +1,8 @@
-import type { Kind } from '@/records/kinds';
-import { bearsOn } from './questions';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { inBackground, noteTrouble } from '@/trouble';
 import {
-  listenTo,
   newActId,
-  openingMoment,
-  startBookClient,
-  tellTrouble,
   thisMoment,
   type BookClient,
   type BookName,
@@ -16,9 +10,10 @@ import {
   type Opened,
 } from '../client';
 import { ActDoor } from './actDoor';
-import { setShare } from './earlierShare';
-import { askToPersist, bookRemembered, rememberBook } from './lasting';
-import { meetSoon, startMeetings } from './meetings';
+import { askToOpen, firstOpening } from './firstOpening';
+import { askToPersist, rememberBook } from './lasting';
+import { startMeetings } from './meetings';
+import { queryClient } from './queries';
 
 /** An open book on the page. */
 export interface BookOnPage {
@@ -39,25 +34,6 @@ export function useBook(): BookOnPage {
   if (!book) throw new Error('useBook needs BookProvider above it');
   return book;
 }
-
-const queryClient = new QueryClient({
-  defaultOptions: {
-    queries: {
-      networkMode: 'always',
-      retry: false,
-      staleTime: Infinity,
-      refetchOnWindowFocus: false,
-    },
-    mutations: { networkMode: 'always', retry: false },
-  },
-});
-
-/**
- * Asks anew what a change bears on: the questions of the kinds that changed, every one where no kind is
- * named (the book was read anew, or was emptied).
- */
-export const askAnew = (kinds: readonly Kind[] = []) =>
-  queryClient.invalidateQueries({ predicate: ({ meta }) => bearsOn(kinds, meta?.of) });
 
 /** What a book that does not open says, and how to go on. */
 export interface OpeningFailure {
@@ -92,21 +68,17 @@ function doorTo(client: BookClient, isOwn: () => boolean): ActDoor {
 
 /** Starts the worker, opens the book, keeps the answers fresh when it changes here or elsewhere. */
 export function BookProvider({ start, opening, failed, children }: Props) {
-  const [client] = useState(startBookClient);
-  const [opened, setOpened] = useState<Opened>();
-  const [device, setDevice] = useState<DeviceSettings>();
+  const [{ client, asked, ...first }] = useState(() => ({ ...firstOpening(start) }));
+  const [opened, setOpened] = useState(first.opened);
+  const [device, setDevice] = useState(first.opened?.device);
   const [failure, setFailure] = useState<string>();
   const [inMemory, setInMemory] = useState(false);
   const [own] = useState({ is: false });
   const [acts] = useState(() => doorTo(client, () => own.is));
 
   useEffect(() => {
-    const onChange = listenTo((kinds: readonly Kind[]) => {
-      inBackground('asking anew', askAnew(kinds));
-      meetSoon();
-    });
-    const how = { start, hadBook: bookRemembered(), inMemory };
-    client.open(how, openingMoment(), onChange, tellTrouble(), listenTo(setShare)).then(
+    const opening = inMemory ? askToOpen(client, { start, inMemory }) : asked;
+    opening.then(
       (result) => {
         own.is = result.book === 'own';
         if (own.is) startMeetings(client);
@@ -124,7 +96,7 @@ export function BookProvider({ start, opening, failed, children }: Props) {
     };
     document.addEventListener('visibilitychange', wake);
     return () => document.removeEventListener('visibilitychange', wake);
-  }, [client, start, inMemory, own]);
+  }, [client, asked, start, inMemory, own]);
 
   const goOnInMemory = () => {
     setFailure(undefined);

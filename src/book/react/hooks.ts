@@ -4,11 +4,25 @@ import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import type { Kind } from '@/records';
 import type { BookClient } from '../client';
 import { useBook } from './BookProvider';
+import { queryOf } from './queries';
 import { questions, type Question } from './questions';
+
+/** When the app's script was read, epoch ms: what the first screens call now. */
+export const PAGE_BEGAN_MS = Date.now();
+
+/** So long now is when the page began, ms: what was asked ahead is what the first screens ask. */
+const BEGINNING_MS = 3000;
+
+/** Now, epoch ms; while the page begins, the moment it began. */
+function firstNowMs(): number {
+  const nowMs = Date.now();
+  const since = nowMs - PAGE_BEGAN_MS;
+  return since >= 0 && since < BEGINNING_MS ? PAGE_BEGAN_MS : nowMs;
+}
 
 /** The time, refreshed each minute: states and ages follow it. */
 export function useNowMs(everyMs = MINUTE_MS): number {
-  const [nowMs, setNowMs] = useState(() => Date.now());
+  const [nowMs, setNowMs] = useState(firstNowMs);
   useEffect(() => {
     const timer = setInterval(() => setNowMs(Date.now()), everyMs);
     return () => clearInterval(timer);
@@ -27,14 +41,12 @@ function keepSame(about: string) {
  * comes, the last one stays on screen. Another key starts empty: one tank's numbers never stand under
  * another's name.
  */
-export function useAnswer<T>({ key, of, ask, moving }: Question<T>) {
+export function useAnswer<T>(question: Question<T>) {
   const { client } = useBook();
-  const about = key.join('/');
+  const query = queryOf(question, client);
   const { data } = useQuery({
-    queryKey: [about, moving],
-    queryFn: () => ask(client),
-    meta: { of },
-    placeholderData: keepSame(about),
+    ...query,
+    placeholderData: keepSame(query.queryKey[0]),
     // An answer that fails reaches the nearest boundary: its place says so, the rest goes on.
     throwOnError: true,
   });

@@ -1,6 +1,8 @@
 export * from './BookProvider';
 export { useEarlierShare } from './earlierShare';
+export { firstOpening } from './firstOpening';
 export * from './hooks';
+export { askAnew } from './queries';
 export { meetNow, useHouseStatus } from './meetings';
 export * from './useDraft';
 export * from './lasting';

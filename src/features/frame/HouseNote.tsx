@@ -1,7 +1,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useHouseStatus, useNowMs } from '@/book/react';
 import { paths } from '@/shell/navigation/paths';
-import { houseAlarm } from '@/words/together/together';
+import { houseAlarm } from '@/words/together/houseWords';
 import { NoteLine } from './NoteLine';
 
 /** A trouble of the exchange that does not pass by itself: one line, leading to where it is mended. */

@@ -1,7 +1,7 @@
 import { Slot, usePathname, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { BookProvider, useAnswer, useBook, useNowMs, questions } from '@/book/react';
+import { BookProvider, firstOpening, questions, useAnswer, useBook, useNowMs } from '@/book/react';
 import { noteTrouble } from '@/trouble';
 import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
@@ -32,7 +32,7 @@ import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { keepLook } from '@/shell/firstFrame/keep';
 import { dropFirstFrame } from '@/ui/firstFrame';
 import { useKeptRound } from './useKeptRound';
-import { readyRound, warmUp } from './warmUp';
+import { firstQuestions, readyRound, warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
 
@@ -46,6 +46,10 @@ function startBook(): 'demo' | 'own' | 'take-along' {
   const said = document.querySelector('meta[name="zolder-start"]')?.getAttribute('content');
   return said === 'demo' || said === 'take-along' ? said : 'own';
 }
+
+const start = startBook();
+// Before anything is drawn: the worker opens the book meanwhile.
+if (start !== 'take-along') firstOpening(start, firstQuestions());
 
 /** The house round every screen: the open book, the head, the places. */
 export function RootLayout() {
@@ -61,7 +65,6 @@ export function RootLayout() {
   }, []);
   useEffect(() => watchInstall(), []);
   useEffect(() => readyRound(), []);
-  const start = startBook();
   if (start === 'take-along') return <TakeAlong />;
   return (
     <BookProvider

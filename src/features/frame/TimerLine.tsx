@@ -1,4 +1,3 @@
-import { MINUTE_MS } from '@/core/units';
 import { usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,7 +9,7 @@ import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { frameSays } from '@/words/frame/frame';
-import { inLine, timerHref, timerWords } from './timerWords';
+import { inLine, timerHref, timersUntilMs, timerWords } from './timerWords';
 import { useTimerCalls } from './useTimerCalls';
 
 const TICK_MS = 1000;
@@ -22,10 +21,7 @@ const TOLD_MS = 15_000;
 export function TimerLine() {
   const nowMs = useNowMs(TICK_MS);
   const path = usePathname();
-  // The book is asked each minute; between, only the time moves.
-  // Rounded up: what was started this minute is there at once.
-  const minuteMs = Math.ceil(nowMs / MINUTE_MS) * MINUTE_MS;
-  const { data: timers } = useAnswer(questions.timers(minuteMs));
+  const { data: timers } = useAnswer(questions.timers(timersUntilMs(nowMs)));
   useTimerCalls(timers);
   // The Bench shows its own watch larger than a line could.
   const shown = (timers ?? []).filter(

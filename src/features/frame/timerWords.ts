@@ -1,4 +1,4 @@
-import { HOUR_MS } from '@/core/units';
+import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import type { TimerRow } from '@/book/answers';
 import { dueTime, minutesSeconds } from '@/words';
 import { paths, type Path } from '@/shell/navigation/paths';
@@ -41,6 +41,12 @@ export function timerWords({ kind, name, endMs }: TimerRow, nowMs: number): stri
     ? `${name} mixing, ${minutesSeconds(leftMs / 1000)}`
     : `${name} mixing until ${dueTime(endMs, nowMs)}`;
 }
+
+/**
+ * The moment the book is asked about, epoch ms: each minute, between only the time moves. Rounded up: what
+ * was started this minute is there at once.
+ */
+export const timersUntilMs = (nowMs: number): number => Math.ceil(nowMs / MINUTE_MS) * MINUTE_MS;
 
 /** Where a timer leads. */
 export function timerHref(timer: TimerRow): Path {

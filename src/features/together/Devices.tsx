@@ -7,7 +7,8 @@ import { Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { ago, shortDay } from '@/words';
-import { HOUSE_TROUBLE, togetherSays } from '@/words/together/together';
+import { HOUSE_TROUBLE } from '@/words/together/houseWords';
+import { togetherSays } from '@/words/together/together';
 import { AskTwice } from './AskTwice';
 
 /** The devices of the house, each with when it last met it, and the way to take it off the list. */

@@ -6,7 +6,8 @@ import { Button } from '@/ui/button';
 import { TextField } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { HOUSE_TROUBLE, togetherSays } from '@/words/together/together';
+import { HOUSE_TROUBLE } from '@/words/together/houseWords';
+import { togetherSays } from '@/words/together/together';
 
 /** The code of a link that was scanned, which stands behind its `#`. */
 const scannedCode = () => /^#(\d{6})$/.exec(window.location.hash)?.[1] ?? '';

@@ -1,5 +1,5 @@
 import type { HouseStatus } from '@/book/client';
-import { HOUSE_TROUBLE, houseAlarm, houseNotes, metLine } from './together';
+import { HOUSE_TROUBLE, houseAlarm, houseNotes, metLine } from './houseWords';
 
 const NOW_MS = Date.UTC(2026, 4, 1, 12);
 const HOUR_MS = 3_600_000;
