@@ -17,6 +17,9 @@ const RENEWED_AFTER_DAYS = 124;
 /** Fewer revisions of earlier readings than this are not worth leaving. */
 const WORTH_LEAVING = 2_000;
 
+/** So long others wait while earlier readings come: a save is acknowledged between two stretches, ms. */
+const AT_A_STRETCH_MS = 20;
+
 /** The month of a moment, as packs are named: `202611`. */
 const packMonth = (atMs: number) => new Date(atMs).toISOString().slice(0, 7).replace('-', '');
 
@@ -87,11 +90,15 @@ export class EarlierMonths {
       all.olderPacks.push(...found.olderPacks);
     };
     const total = sum(Object.values(this.left!.packs));
+    let restedMs = performance.now();
     for await (const found of this.store.packs(this.left!)) {
       take(found);
+      if (performance.now() - restedMs < AT_A_STRETCH_MS) continue;
       this.onShare?.(Math.min(1, all.revisions.length / total));
       await breath();
+      restedMs = performance.now();
     }
+    this.onShare?.(1);
     // Another tab packed or erased meanwhile: what it moved is read where it lies now.
     if (await this.store.isRepacked()) take(await this.store.load({ whole: true }));
     if (this.state.complete()) this.isStale = true;

@@ -99,14 +99,16 @@ export class BookStore {
     return { ...found, journalLength: journal.length, earlier };
   }
 
-  /** Reads packs that were left, a few at a time. */
+  /** Reads packs that were left, a few at a time; answers one after the other. */
   async *packs({ packs }: Earlier): AsyncGenerator<FoundInPacks> {
     const keys = Object.keys(packs);
     for (let at = 0; at < keys.length; at += PACKS_AT_ONCE) {
       const some = keys.slice(at, at + PACKS_AT_ONCE);
       const held = (await this.raw(some)).filter(([, value]) => value !== null);
-      const listed = Object.fromEntries(some.map((key) => [key, packs[key]!]));
-      yield decodeHeld(held, listed);
+      for (const key of some) {
+        const one = held.filter(([heldKey]) => heldKey === key);
+        yield decodeHeld(one, { [key]: packs[key]! });
+      }
     }
   }
 
