@@ -13,11 +13,22 @@ export const PAGE_BEGAN_MS = Date.now();
 /** So long now is when the page began, ms: what was asked ahead is what the first screens ask. */
 const BEGINNING_MS = 3000;
 
+/** Whether nobody pressed anything yet: what is done by a press is never later than the now after it. */
+let untouched = true;
+for (const press of ['pointerdown', 'keydown'])
+  globalThis.addEventListener?.(
+    press,
+    () => {
+      untouched = false;
+    },
+    { capture: true, once: true },
+  );
+
 /** Now, epoch ms; while the page begins, the moment it began. */
-function firstNowMs(): number {
+export function firstNowMs(): number {
   const nowMs = Date.now();
   const since = nowMs - PAGE_BEGAN_MS;
-  return since >= 0 && since < BEGINNING_MS ? PAGE_BEGAN_MS : nowMs;
+  return untouched && since >= 0 && since < BEGINNING_MS ? PAGE_BEGAN_MS : nowMs;
 }
 
 /** The time, refreshed each minute: states and ages follow it. */
