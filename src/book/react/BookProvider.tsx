@@ -68,7 +68,8 @@ function doorTo(client: BookClient, isOwn: () => boolean): ActDoor {
 
 /** Starts the worker, opens the book, keeps the answers fresh when it changes here or elsewhere. */
 export function BookProvider({ start, opening, failed, children }: Props) {
-  const [{ client, asked, ...first }] = useState(() => ({ ...firstOpening(start) }));
+  const [first] = useState(() => firstOpening(start));
+  const { client, asked } = first;
   const [opened, setOpened] = useState(first.opened);
   const [device, setDevice] = useState(first.opened?.device);
   const [failure, setFailure] = useState<string>();

@@ -67,6 +67,15 @@ test('a second tap on what the first one left is dropped too; seconds later it i
   expect(mockRan).toHaveLength(2);
 });
 
+test('what was taken back may be done once more at once', async () => {
+  const door = opened();
+  await press(door, mixed('rev1', '2026-05-20T08:00:00.000Z'));
+  await done();
+  mockNotice = { kind: 'takenBack' };
+  await press(door, mixed('rev3', '2026-05-20T08:00:01.000Z'));
+  expect(mockRan).toHaveLength(2);
+});
+
 test('another act may follow at once', async () => {
   const door = opened();
   await press(door, mixed('rev1', '2026-05-20T08:00:00.000Z'));

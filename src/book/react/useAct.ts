@@ -42,9 +42,11 @@ export function useAct({ oneByOne = false } = {}) {
       const content = contentOf(what);
       if (oneByOne && latch.current.content !== content) await latch.current.going;
       const held = latch.current;
-      const failed = acts.current()?.kind === 'failed';
+      const told = acts.current()?.kind;
+      const failed = told === 'failed';
       if (held.state === 'going' && !failed) return undefined;
-      const sameAgain = held.state === 'done' && held.content === content;
+      // What was taken back meanwhile is meant when it is pressed once more.
+      const sameAgain = held.state === 'done' && held.content === content && told !== 'takenBack';
       if (sameAgain && Date.now() - held.doneMs < SAME_AGAIN_MS) return undefined;
       if (failed) acts.leaveFailed();
       // The same thing once more keeps its id: should the first try have arrived, it is one act.
