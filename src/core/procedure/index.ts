@@ -10,3 +10,4 @@ export * from './doubtDip';
 export * from './dialOf';
 export * from './thirdCup';
 export * from './sittingAge';
+export * from './ended';

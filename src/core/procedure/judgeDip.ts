@@ -55,6 +55,21 @@ const FAR_PAST_LIFE = 1.5;
 export const isFarPastAge = (ageDays: number, lifeDays: number): boolean =>
   ageDays > FAR_PAST_LIFE * lifeDays;
 
+/** Why a probe is cleaned and soaked before it is adjusted: too far off, or far past its expected life. */
+export type SoakReason = 'farOff' | 'oldProbe';
+
+/**
+ * Why a probe that was found out of tolerance is cleaned and soaked before it is adjusted; undefined
+ * where it may be adjusted. After that was done nothing is left to advise but to adjust.
+ */
+export function soakBefore(
+  { plan, events }: { readonly plan: BenchPlan; readonly events: readonly BenchEvent[] },
+  { farPastAge, afterCleaning }: { readonly farPastAge: boolean; readonly afterCleaning: boolean },
+): SoakReason | undefined {
+  if (isCleanedFirst(plan, events)) return 'farOff';
+  return farPastAge && !afterCleaning ? 'oldProbe' : undefined;
+}
+
 /** The displays that pass in a cup, lowest and highest, in the display's unit. */
 export function passWindow(plan: BenchPlan, cup: Cup, phase: DipPhase): Tolerance {
   return displayTolerance(ruleOf(plan, cup, phase));

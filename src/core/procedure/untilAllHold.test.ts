@@ -2,6 +2,7 @@ import {
   dialOf,
   isCleanedFirst,
   nextBenchStep,
+  soakBefore,
   type BenchEvent,
   type BenchPlan,
   type Cup,
@@ -96,6 +97,15 @@ test('more than 1 pH off asks for cleaning and a soak before adjusting', () => {
   expect(isCleanedFirst(plan, found(8.05, 4.2))).toBe(true);
   expect(isCleanedFirst(plan, found(7.9, 4.9))).toBe(false);
   expect(isCleanedFirst(plan, [])).toBe(false);
+  const young = { farPastAge: false, afterCleaning: true };
+  expect(soakBefore({ plan, events: found(8.05, 4.2) }, young)).toBe('farOff');
+  expect(soakBefore({ plan, events: found(7.9, 4.9) }, young)).toBeUndefined();
+});
+
+test('a probe far past its age is soaked before it is adjusted, once', () => {
+  const sitting = { plan, events: found(7.9, 4.9) };
+  expect(soakBefore(sitting, { farPastAge: true, afterCleaning: false })).toBe('oldProbe');
+  expect(soakBefore(sitting, { farPastAge: true, afterCleaning: true })).toBeUndefined();
 });
 
 test('which dial sets a cup follows from its value, not from its place', () => {

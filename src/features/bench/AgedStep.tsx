@@ -2,11 +2,9 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { PenAnswer } from '@/book/answers';
 import {
-  judgeDip,
   lastReadMs,
   lastWorkedMs,
-  dipReading,
-  nextBenchStep,
+  outcomeSoFar,
   type BenchPlan,
   type SittingAge,
 } from '@/core/procedure';
@@ -42,17 +40,11 @@ export function AgedStep({ pen, bench, plan, age, nowMs }: Props) {
   const readMs = lastReadMs(events);
   const loses = losesPoints(pen, plan.quantity);
   const canGoOn = age === 'left' && sameTemp === 'yes';
-  const foundGood = plan.cups.every((cup) => {
-    const { reading } = dipReading(events, 'asFound', cup.id);
-    return !reading || judgeDip(plan, cup, 'asFound', reading.shown).within;
-  });
   const goOn = () => {
     if (off === 'yes') bench.switchedOff(loses);
     bench.resume();
   };
-  const step = nextBenchStep(plan, events);
-  const broken = foundGood ? 'inTolerance' : 'leftOut';
-  const keep = () => bench.keepWhatWasFound(step.kind === 'finish' ? step.outcome : broken);
+  const keep = () => bench.keepWhatWasFound(outcomeSoFar(plan, events));
   const discard = async () => {
     await bench.giveUp();
     router.replace(paths.pen(pen.id));

@@ -68,6 +68,15 @@ export function outcomeSentence(outcome: BenchOutcome, code: string): string {
   }
 }
 
+/** How a sitting of one cup for both sides ended: once where both ended alike, else each side. */
+export function outcomeSentences(code: string, ph: BenchOutcome, ec: BenchOutcome): string[] {
+  if (ph === ec) return [outcomeSentence(ph, code)];
+  return [
+    outcomeSentence(ph, `${code} ${QUANTITY_NAME.ph}`),
+    outcomeSentence(ec, `${code} ${QUANTITY_NAME.ec}`),
+  ];
+}
+
 /** The target of a dip and where it comes from. */
 export function targetLine(
   plan: BenchPlan,

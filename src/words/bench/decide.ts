@@ -1,3 +1,5 @@
+import { QUANTITY_NAME } from '../quantityName';
+
 /** The Bench after a cup: in tolerance or not, how it was adjusted, the end of a sitting. */
 export const decideSays = {
   adjustAnyway: 'Adjust anyway',
@@ -8,9 +10,9 @@ export const decideSays = {
   readOnlyAndGood: 'This side is only compared. It compares well.',
   corrected: 'Past readings with this pen are corrected.',
   adjustItNow: 'Now adjust it.',
-  cleanAndSoakFirst:
+  farOff:
     'More than 1 pH off: that is dirt, a dry tip or age before it is adjustment. Leave it as it is, clean it, soak it for two hours, and check again.',
-  oldSoakFirst:
+  oldProbe:
     'This probe is far past its expected life. Leave it as it is, clean it, soak it for two hours, and check again before you adjust.',
   iMistyped: 'I mistyped: read the last cup again',
   repeatThisPoint: 'Repeat this point',
@@ -38,3 +40,25 @@ export const decideSays = {
   portionsComeOffLots: (rinsing: string) =>
     `${rinsing} 20 mL or one sachet is taken off each bottle or box on the Shelf.`,
 } as const;
+
+/** What to make of a pen as it was found: nothing to do, or what becomes of its readings and of it. */
+export function foundSentence(found: {
+  readonly good: boolean;
+  readonly adjustable: boolean;
+  readonly hasReadings: boolean;
+  readonly adjustNow: boolean;
+}): string {
+  if (found.good) return found.adjustable ? decideSays.nothingToAdjust : decideSays.readOnlyAndGood;
+  return [
+    found.hasReadings ? decideSays.corrected : '',
+    found.adjustNow ? decideSays.adjustItNow : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** How the probe is rinsed at the end: before the other side, before its cap, or an EC face. */
+export function rinsingAtEnd(then: 'ph' | 'ec' | undefined, capped: boolean): string {
+  if (then) return decideSays.rinseThen(QUANTITY_NAME[then]);
+  return capped ? decideSays.rinseAndCapWet : decideSays.rinseAndDryEcFace;
+}

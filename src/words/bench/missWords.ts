@@ -1,4 +1,11 @@
-import { dipReading, judgeDip, type BenchEvent, type BenchPlan } from '@/core/procedure';
+import {
+  dipReading,
+  judgeDip,
+  remedyAfter,
+  type BenchEvent,
+  type BenchPlan,
+} from '@/core/procedure';
+import { decideSays } from './decide';
 
 type Quantity = BenchPlan['quantity'];
 
@@ -22,6 +29,22 @@ const HELP: Readonly<Record<Quantity, readonly string[]>> = {
 export function missHelp(quantity: Quantity, attempt: number): string {
   const all = HELP[quantity];
   return all[Math.min(Math.max(attempt, 1), all.length) - 1]!;
+}
+
+/**
+ * The press that tries the nth miss once more; a confirmation that missed is mended by setting its
+ * point anew, in the cup of that name.
+ */
+export function missPress(misses: number, anewIn: string | undefined): string {
+  switch (remedyAfter(misses)) {
+    case 'cleaning':
+      return anewIn ? decideSays.cleanedSetAnew : decideSays.cleanedRepeat;
+    case 'freshPortion':
+      return anewIn ? decideSays.freshPortionSetAnew : decideSays.freshPortionRepeat;
+    case 'none':
+      if (anewIn) return decideSays.setAnew(anewIn);
+      return misses > 1 ? decideSays.repeatOnceMore : decideSays.repeatThisPoint;
+  }
 }
 
 /** What a pen found out of tolerance and left so needs, by what it was found to be. */
