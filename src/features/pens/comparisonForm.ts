@@ -56,33 +56,48 @@ function readValue(
   return possible ? { value: shownC } : { message: { text: compareSays.outsideDisplay } };
 }
 
+/** How warm it is, °C, where that is asked and was typed; or what is wrong with it. */
+function readTemp(
+  typed: string,
+  formats: Formats,
+): { readonly tempC?: number; readonly message?: FieldMessage | undefined } {
+  if (typed.trim() === '') return {};
+  const degrees = parseDecimal(typed);
+  if (!degrees.ok) return { message: notANumber(degrees, compareSays.temperature) };
+  const tempC = celsiusFrom(degrees.value, formats.settings.tempUnit);
+  const issue = checkTempEntry(tempC);
+  return issue ? { message: tempMessage(issue, formats) } : { tempC };
+}
+
+/** What a pen was compared with, which showed so much; undefined where there is nothing. */
+function againstWhat(
+  { what, inIce, other }: Pick<About, 'what' | 'inIce' | 'other'>,
+  shown: number,
+): Comparison['against'] | undefined {
+  if (what !== 'temp') return other && { by: 'pen', penId: other.id, shown };
+  return inIce ? { by: 'meltingIce' } : { by: 'thermometer', shownC: shown };
+}
+
 /** The comparison a form stands for, now; or what is wrong, each message at its field. */
 export function comparisonOf(
   typed: Typed,
-  { pen, other, what, inIce, formats }: About,
+  about: About,
 ): { readonly body?: Comparison; readonly messages: CompareMessages } {
+  const { pen, what, formats } = about;
   const isTemp = what === 'temp';
   const own = readValue(typed.own, what, formats);
-  const second = isTemp && inIce ? { value: 0 } : readValue(typed.other, what, formats);
-  const degrees = parseDecimal(typed.temp);
-  const tempC = degrees.ok ? celsiusFrom(degrees.value, formats.settings.tempUnit) : undefined;
-  const tempIssue = tempC === undefined || isTemp ? undefined : checkTempEntry(tempC);
-  const unreadTemp = !isTemp && typed.temp.trim() !== '' && !degrees.ok;
+  const second = isTemp && about.inIce ? { value: 0 } : readValue(typed.other, what, formats);
+  const temp = isTemp ? {} : readTemp(typed.temp, formats);
   const messages: CompareMessages = {
     ...(own.message ? { own: own.message } : {}),
     ...(second.message ? { other: second.message } : {}),
-    ...(tempIssue ? { temp: tempMessage(tempIssue, formats) } : {}),
-    ...(unreadTemp ? { temp: notANumber(degrees, 'temperature') } : {}),
+    ...(temp.message ? { temp: temp.message } : {}),
   };
-  if (Object.keys(messages).length > 0 || own.value === undefined || second.value === undefined)
-    return { messages };
-  const against: Comparison['against'] | undefined = isTemp
-    ? inIce
-      ? { by: 'meltingIce' }
-      : { by: 'thermometer', shownC: second.value }
-    : other && { by: 'pen', penId: other.id, shown: second.value };
+  if (own.value === undefined || second.value === undefined || temp.message) return { messages };
+  const against = againstWhat(about, second.value);
   if (!against) return { messages };
   const at = new Date().toISOString();
   const body = { penId: pen.id, at, what, shown: own.value, against, note: '' };
-  return { messages, body: isTemp || tempC === undefined ? body : { ...body, tempC } };
+  const { tempC } = temp;
+  return { messages, body: tempC === undefined ? body : { ...body, tempC } };
 }

@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
 import { saveTank } from '@/acts';
 import type { ReservoirAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
@@ -11,15 +11,15 @@ import { useKeyAct } from '@/shell/keys/Keys';
 import { DescribedFields } from '@/features/parts/fields/DescribedFields';
 import { useFormDraft } from '@/features/parts/useFormDraft';
 import { useGoOn } from '@/shell/navigation/useGoOn';
-import { CROP_TARGETS, describedAnew } from '@/records/crops';
+import { describedAnew } from '@/records/crops';
 import { SaveBar } from '@/features/parts/SaveBar';
-import { Choice, SelectField } from '@/ui/form';
+import { Choice } from '@/ui/form';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { isReservoir } from '@/records/kinds';
 import { SpotFields } from './SpotForm';
+import { CropQuestion } from './CropQuestion';
 import { TankTools } from './TankTools';
-import { cropTitle } from '@/records/crops/cropTitle';
 import {
   tankDefaults,
   tankFormSchema,
@@ -67,20 +67,8 @@ function Fields({
     resolver: zodResolver(tankFormSchema(formats)),
     defaultValues: tankDefaults(tank?.body, formats),
   });
-  const { control, handleSubmit, setValue } = fields;
+  const { control, handleSubmit } = fields;
   const draft = useFormDraft(`tank/${tank?.id ?? 'new'}`, fields);
-  const [crop, stage] = useWatch({ control, name: ['crop', 'stage'] });
-  const chosen = CROP_TARGETS.findIndex((target) => target.crop === crop && target.stage === stage);
-  const takeCrop = (index: string) => {
-    const target = CROP_TARGETS[Number(index)];
-    if (!target) return;
-    setValue('crop', target.crop);
-    setValue('stage', target.stage);
-    setValue('phLow', formats.number(target.ph[0], 1));
-    setValue('phHigh', formats.number(target.ph[1], 1));
-    setValue('ecLow', formats.ecPlain(target.ec[0]));
-    setValue('ecHigh', formats.ecPlain(target.ec[1]));
-  };
   const save = handleSubmit(async (out) => {
     const described = { ...tank?.written, ...out, place: tank?.written.place ?? nextPlace };
     const body = tank ? describedAnew(tank.written, described, tank.stageDay) : described;
@@ -109,18 +97,7 @@ function Fields({
         {tank ? tankFormSays.change(tank.body.name) : tankFormSays.aNewTank}
       </Say>
       {part('named')}
-      <SelectField
-        label={tankFormSays.cropAndStage}
-        value={String(chosen)}
-        options={[
-          { value: '-1', label: crop ? `${crop} ${stage}` : tankFormSays.myOwnBand },
-          ...CROP_TARGETS.map((t, at) => ({
-            value: String(at),
-            label: cropTitle(t),
-          })),
-        ]}
-        onChoose={takeCrop}
-      />
+      <CropQuestion fields={fields} />
       {part('bands')}
       {tank?.stageDay ? (
         <Say size="small" bold>

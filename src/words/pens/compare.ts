@@ -23,6 +23,7 @@ export const compareSays = {
   theOtherShows: 'the other shows',
   writeItDown: 'Write it down',
   valueShown: 'value the pen shows',
+  temperature: 'temperature',
   earlier: 'Comparisons',
   outsideDisplay: 'No display shows that.',
 } as const;
