@@ -2,6 +2,7 @@ export * from './constants';
 export * from './doseCurve';
 export * from './dosePlanTypes';
 export * from './ecDose';
+export * from './ecPlan';
 export * from './jarDose';
 export * from './jarPlan';
 export * from './mixing';

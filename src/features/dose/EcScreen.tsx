@@ -1,28 +1,22 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
-import { correctEc } from '@/acts';
 import type { EcDoseAnswer } from '@/book/answers';
-import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
+import { useAnswer, useNowMs, questions } from '@/book/react';
+import type { EcPlan } from '@/core/dosing';
+import type { TankId } from '@/records';
 import { useFormats } from '@/shell/formats';
-import { useKeyAct } from '@/shell/keys/Keys';
 import { useBack } from '@/shell/navigation/useBack';
-import { useGoOn } from '@/shell/navigation/useGoOn';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
-import { parseDecimal, type Formats } from '@/words';
-import { ecAdditions, ecPlan, volumesOf, watersEc } from './ecModel';
-import { EC_STOP_WORDS, ecPlanWords } from './ecWords';
-import { StockPoured } from './StockPoured';
-import { wayOnFromEc } from './wayOn';
-import { WayOnButton } from './WayOnButton';
-import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { ecSays } from '@/words/dose/ec';
-import { MOST_AIM_EC_MS_PER_CM } from '@/core/dosing';
-import type { TankId } from '@/records';
+import { EC_STOP_WORDS, ecPlanWords } from '@/words/dose/ecPlan';
+import { StockPoured } from './StockPoured';
+import { useEc, volumesOf } from './useEc';
+import { wayOnFromEc } from './wayOn';
+import { WayOnButton } from './WayOnButton';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -33,42 +27,13 @@ export function EcScreen() {
   return <Ec answer={data} nowMs={nowMs} />;
 }
 
-/** An EC as typed, mS/cm; undefined when nothing or nonsense stands there. */
-const typedEcIn = (typed: string, formats: Formats, above = 0) => {
-  const parsed = parseDecimal(typed);
-  if (!parsed.ok) return undefined;
-  const ecMsPerCm = formats.ecFromTyped(parsed.value);
-  return ecMsPerCm > above && ecMsPerCm <= MOST_AIM_EC_MS_PER_CM ? ecMsPerCm : undefined;
-};
-
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
   const back = useBack();
-  const goOn = useGoOn();
-  const formats = useFormats();
-  const { act, busy } = useAct();
+  const { ecUnit: unit } = useFormats();
   const { tank, reading } = answer;
-  const [aim, setAim] = useState('');
-  const [gain, setGain] = useState('');
-  const [water, setWater] = useState('');
-  const labelGainMsPerCm = typedEcIn(gain, formats);
-  const plan = ecPlan(answer, {
-    aimMsPerCm: typedEcIn(aim, formats),
-    labelGainMsPerCm,
-    waterMsPerCm: typedEcIn(water, formats, -1e-9),
-    nowMs,
-  });
-  const judged = reading?.ec?.judged;
+  const { plan, pour, busy, aim, gain, unknownGain, water } = useEc(answer, nowMs);
   const wayOn =
     plan.kind === 'stop' ? wayOnFromEc(plan.why, { tankId: tank.id, reading }) : undefined;
-  const pour = async () => {
-    if (plan.kind === 'stop') return;
-    const additions = ecAdditions(answer, plan, Date.now());
-    if (await act(correctEc(tank, additions, labelGainMsPerCm))) goOn.to(paths.tank(tank.id));
-  };
-  useKeyAct('save', plan.kind === 'stop' ? undefined : pour);
-  const { volumeL, capacityL } = volumesOf(answer);
-  const message = (typed: string, ok: boolean, text: string) =>
-    typed !== '' && !ok ? { text } : undefined;
   return (
     <Screen
       actions={
@@ -88,78 +53,27 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
         </>
       }
     >
-      <View>
-        <Say size="large" face="slab" heading={1}>
-          {ecSays.title(tank.body.name)}
-        </Say>
-        <Say size="small">
-          {ecSays.volumeOf({
-            shown: judged
-              ? ecSays.shownAndBand({
-                  value: formats.ecPair(judged.value, judged.budget.expandedU).value,
-                  margin: formats.ecPair(judged.value, judged.budget.expandedU).plusMinus,
-                  unit: formats.ecUnit,
-                  low: formats.ec(tank.body.ecBand.low),
-                  high: formats.ec(tank.body.ecBand.high),
-                })
-              : '',
-            volume: formats.volume(volumeL),
-            most: formats.volume(capacityL),
-          })}
-        </Say>
-      </View>
+      <Head answer={answer} />
       <Panel tone="wash">
         <View role="status" aria-live="polite">
           <Plan plan={plan} />
         </View>
       </Panel>
       <Panel>
-        <NumberField
-          label={commonSays.aim}
-          unit={formats.ecUnit}
-          typed={aim}
-          onType={setAim}
-          size="large"
-          message={message(
-            aim,
-            typedEcIn(aim, formats) !== undefined,
-            ecSays.aimMessage(formats.ecUnit, formats.ecPlain(MOST_AIM_EC_MS_PER_CM)),
-          )}
-        />
+        <NumberField label={commonSays.aim} unit={unit} {...aim} size="large" />
       </Panel>
-      {plan.kind === 'raise' || (plan.kind === 'stop' && plan.why === 'gainUnknown') ? (
+      {gain ? (
         <Panel>
-          <NumberField
-            label={ecSays.eachAdds}
-            unit={formats.ecUnit}
-            typed={gain}
-            onType={setGain}
-            size="large"
-            message={message(
-              gain,
-              labelGainMsPerCm !== undefined,
-              ecSays.eachAddsMessage({
-                unit: formats.ecUnit,
-                low: formats.ecPlain(0.05),
-                high: formats.ecPlain(1),
-              }),
-            )}
-          />
+          <NumberField label={ecSays.eachAdds} unit={unit} {...gain} size="large" />
           <Say size="small" tone="soft">
             {ecSays.fromLabel}
           </Say>
         </Panel>
       ) : null}
-      {plan.kind === 'stop' && plan.why === 'gainUnknown' ? <StockPoured answer={answer} /> : null}
-      {watersEc(answer) === undefined && plan.kind !== 'raise' ? (
+      {unknownGain ? <StockPoured answer={answer} /> : null}
+      {water ? (
         <Panel>
-          <NumberField
-            label={ecSays.ecOfYourWater}
-            unit={formats.ecUnit}
-            typed={water}
-            onType={setWater}
-            size="large"
-          />
+          <NumberField label={ecSays.ecOfYourWater} unit={unit} {...water} size="large" />
         </Panel>
       ) : null}
       <Panel tone="caution">
@@ -170,7 +84,39 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   );
 }
 
-function Plan({ plan }: { readonly plan: ReturnType<typeof ecPlan> }) {
+/** The tank, what it reads, its band and how much it holds. */
+function Head({ answer }: { readonly answer: EcDoseAnswer }) {
+  const formats = useFormats();
+  const { tank, reading } = answer;
+  const judged = reading?.ec?.judged;
+  const pair = judged && formats.ecPair(judged.value, judged.budget.expandedU);
+  const { low, high } = tank.body.ecBand;
+  const { volumeL, capacityL } = volumesOf(answer);
+  return (
+    <View>
+      <Say size="large" face="slab" heading={1}>
+        {ecSays.title(tank.body.name)}
+      </Say>
+      <Say size="small">
+        {ecSays.volumeOf({
+          shown: pair
+            ? ecSays.shownAndBand({
+                value: pair.value,
+                margin: pair.plusMinus,
+                unit: formats.ecUnit,
+                low: formats.ec(low),
+                high: formats.ec(high),
+              })
+            : '',
+          volume: formats.volume(volumeL),
+          most: formats.volume(capacityL),
+        })}
+      </Say>
+    </View>
+  );
+}
+
+function Plan({ plan }: { readonly plan: EcPlan }) {
   const formats = useFormats();
   if (plan.kind === 'stop') {
     const { what, wayOn } = EC_STOP_WORDS[plan.why];

@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { pourByJar } from '@/acts';
+import { jarAndDose } from '@/acts/pourings';
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
@@ -8,7 +9,6 @@ import { measureOf } from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
-import { leadsDown } from '@/words/products/reagents';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
 import { Button } from '@/ui/button';
@@ -17,12 +17,11 @@ import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { Caution } from '@/features/parts/Caution';
 import { ChasingPanel } from './ChasingPanel';
-import { factsOf } from './doseModel';
+import { pourInto } from './doseModel';
 import { measuredWords } from '@/words/dose/doseWords';
 import { JarRows, JarSetupFields } from './JarFields';
 import { jarNumbers, jarPoints } from './jarModel';
 import { JarOutcome } from './JarOutcome';
-import { mixedAt } from './mixedAt';
 import { useJarTest } from './useJarTest';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
@@ -42,7 +41,7 @@ export function JarScreen() {
   return <Jar {...{ answer: data, pens, usualPenId, products, productId: product, nowMs }} />;
 }
 
-interface Props {
+interface JarProps {
   readonly answer: DoseAnswer;
   readonly pens: readonly PenAnswer[];
   readonly usualPenId: PenId | undefined;
@@ -51,51 +50,41 @@ interface Props {
   readonly nowMs: number;
 }
 
-function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
-  const back = useBack();
+/** What a jar test is made with, what it comes to, and booking it with what was poured by it. */
+function useJar({ answer, pens, usualPenId, products, productId, nowMs }: JarProps) {
   const goOn = useGoOn();
   const formats = useFormats();
   const { act, busy } = useAct();
-  const { tank, reading } = answer;
   const liquid = products.filter(({ product }) => product.strength.kind !== 'dry');
   const [chosenId, setChosen] = useState(productId);
   const [penId, setPenId] = useState(usualPenId);
   const product = liquid.find(({ id }) => id === chosenId) ?? liquid[0]!;
   const pen = pens.find(({ id }) => id === penId) ?? pens[0];
   const test = useJarTest({ answer, pen, product, nowMs });
-  const { draft, plan, why } = test;
+  const { draft, plan, aimPh, why } = test;
   const poured = plan.ok
     ? measuredWords(plan.value.firstMl, measureOf('mL', plan.value.pour), formats)
     : undefined;
   const pour = async () => {
     if (!plan.ok || !poured) return;
-    const { nowMs: pouredMs } = thisMoment();
-    const at = new Date(pouredMs).toISOString();
-    const tankVolumeL = factsOf(answer).volumeL;
-    const common = { tankId: tank.id, at, productId: product.id, productName: product.name };
-    const jar = { ...jarNumbers(draft.setup), points: jarPoints(draft.rows) };
-    const tried = {
-      ...common,
-      ...jar,
-      aimPh: test.aimPh,
-      tankVolumeL,
-      penId: pen?.id,
-      note: '',
-    };
-    const dose = {
-      ...common,
-      what: leadsDown(product.product.reagent) ? ('acid' as const) : ('base' as const),
-      doseMl: Number(plan.value.firstMl.toPrecision(4)),
-      tankVolumeL,
-      readingId: reading?.id,
-      rereadAt: mixedAt(tank.body, tankVolumeL, pouredMs),
-      predictedPh: plan.value.afterPh,
+    const points = jarPoints(draft.rows);
+    const tried = { ...jarNumbers(draft.setup), points, aimPh, penId: pen?.id };
+    const { jar, dose } = jarAndDose(pourInto(answer, thisMoment().nowMs), product, tried, {
+      plan: plan.value,
       note: jarSays.byJarTest(why).trim(),
-    };
-    if (!(await act(pourByJar(tried, dose, poured)))) return;
+    });
+    if (!(await act(pourByJar(jar, dose, poured)))) return;
     test.forget();
-    goOn.to(paths.tank(tank.id));
+    goOn.to(paths.tank(answer.tank.id));
   };
+  return { test, liquid, product, setChosen, pen, setPenId, poured, pour, busy };
+}
+
+function Jar(props: JarProps) {
+  const back = useBack();
+  const { answer } = props;
+  const { test, liquid, product, setChosen, pen, setPenId, poured, pour, busy } = useJar(props);
+  const { draft, plan } = test;
   return (
     <Screen
       actions={
@@ -115,7 +104,7 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
       }
     >
       <Say size="large" face="slab" heading={1}>
-        {jarSays.title(tank.body.name)}
+        {jarSays.title(answer.tank.body.name)}
       </Say>
       <SelectField
         label={jarSays.product}
@@ -135,8 +124,8 @@ function Jar({ answer, pens, usualPenId, products, productId, nowMs }: Props) {
           <PenLine
             quantity="ph"
             pen={pen}
-            pens={pens}
-            nowMs={nowMs}
+            pens={props.pens}
+            nowMs={props.nowMs}
             onChoose={(_, id) => setPenId(id)}
           />
         ) : (

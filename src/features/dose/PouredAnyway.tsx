@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { pourDose } from '@/acts';
+import { unplannedDose } from '@/acts/pourings';
 import type { DoseAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useAct } from '@/book/react';
 import { isDry } from '@/core/chemistry';
 import { useFormats } from '@/shell/formats';
@@ -11,7 +13,7 @@ import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
-import { pouredAnyway } from './doseModel';
+import { pourInto } from './doseModel';
 import { paths } from '@/shell/navigation/paths';
 import { doseSays } from '@/words/dose/dose';
 
@@ -37,7 +39,7 @@ export function PouredAnyway({ answer, chosen }: Props) {
   const book = async () => {
     setAsked(true);
     if (amount === undefined) return;
-    const body = pouredAnyway(answer, chosen, { amount, nowMs: Date.now() });
+    const body = unplannedDose(pourInto(answer, thisMoment().nowMs), chosen, amount);
     const said = `${formats.number(amount, amount < 10 ? 2 : 0)} ${unit}`;
     if (await act(pourDose(body, said))) goOn.to(paths.tank(answer.tank.id));
   };

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { correctEc } from '@/acts';
+import { unknownStock } from '@/acts/pourings';
 import type { EcDoseAnswer } from '@/book/answers';
+import { thisMoment } from '@/book/client';
 import { useAct } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { useGoOn } from '@/shell/navigation/useGoOn';
@@ -9,7 +11,7 @@ import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { parseDecimal } from '@/words';
-import { stockPoured } from './ecModel';
+import { pourInto } from './doseModel';
 import { paths } from '@/shell/navigation/paths';
 import { ecSays } from '@/words/dose/ec';
 
@@ -29,8 +31,9 @@ export function StockPoured({ answer }: { readonly answer: EcDoseAnswer }) {
   const book = async () => {
     setAsked(true);
     if (eachMl === undefined) return;
-    const body = stockPoured(answer, { eachMl, nowMs: Date.now() });
-    if (await act(correctEc(answer.tank, [body], undefined))) goOn.to(paths.tank(answer.tank.id));
+    const { tank, reading } = answer;
+    const body = unknownStock(pourInto(answer, thisMoment().nowMs), eachMl, reading?.ec?.judged?.value);
+    if (await act(correctEc(tank, [body], undefined))) goOn.to(paths.tank(tank.id));
   };
   return (
     <Panel>

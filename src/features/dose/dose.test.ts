@@ -1,9 +1,8 @@
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
 import { measureOf, type DosePlan } from '@/core/dosing';
-import { additionSchema } from '@/records';
 import { GENERIC_PRODUCTS } from '@/records/products';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { curveFor, firstProduct, jugFor, pouredDose } from './doseModel';
+import { curveFor, firstProduct, jugFor } from './doseModel';
 import {
   amountWords,
   believedWords,
@@ -19,8 +18,6 @@ import {
 } from '@/words/dose/doseWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
-const nowMs = Date.UTC(2026, 4, 20, 10);
-const nitric = GENERIC_PRODUCTS.find(({ id }) => id === 'nitric-38')!;
 const answer = (more: Partial<DoseAnswer> = {}) =>
   ({
     tank: { id: 't1', body: { name: 'Basil', volumeL: 100, phBand: { low: 5.8, high: 6.4 } } },
@@ -44,20 +41,6 @@ const plan: DosePlan = {
   limitedBy: 'farEdge',
   onePh: { amount: 13, low: 9, high: 19 },
 };
-
-test('what is poured is booked with its promise, its equivalents and its re-read', () => {
-  const poured = { name: nitric.name, id: nitric.id, note: '', rereadMinutes: 30, nowMs };
-  const body = additionSchema.parse(pouredDose(answer(), plan, poured, nitric.product));
-  expect(body).toMatchObject({
-    what: 'acid',
-    readingId: 'r1',
-    tankVolumeL: 100,
-    doseMl: 3.123,
-    predictedPh: 6.38,
-    acidMmol: 23.26,
-  });
-  expect(Date.parse(body.rereadAt!) - nowMs).toBe(30 * 60_000);
-});
 
 test('the curve is drawn with both amounts; a single point is none', () => {
   const points = [

@@ -1,6 +1,6 @@
-import { MINUTE_MS } from '@/core/units';
+import type { Pour } from '@/acts/pourings';
 import type { DoseAnswer, DosePlanAnswer } from '@/book/answers';
-import { isDry, REAGENTS, type Product } from '@/core/chemistry';
+import { REAGENTS, type Product } from '@/core/chemistry';
 import {
   measureOf,
   preDilutionL,
@@ -8,9 +8,7 @@ import {
   USUAL_TEMP_C,
   type DosePlan,
 } from '@/core/dosing';
-import type { Addition } from '@/records/kinds';
-import type { CurveSpec } from './DoseCurve';
-import { mixedAt } from './mixedAt';
+import type { CurveSpec } from './curveGeometry';
 
 /** What the chemistry of a tank is worked out with. */
 export function factsOf({ tank, reading }: Pick<DoseAnswer, 'tank' | 'reading'>) {
@@ -39,61 +37,17 @@ export function curveFor(
   };
 }
 
-const cut = (amount: number) => Number(amount.toPrecision(4));
-
-/** The record of a dose that was poured. */
-export function pouredDose(
-  answer: DoseAnswer,
-  plan: DosePlan,
-  {
-    name,
-    id,
-    note,
-    rereadMinutes,
-    nowMs,
-  }: { name: string; id: string; note: string; rereadMinutes: number; nowMs: number },
-  product: Product,
-): Addition {
-  return {
-    tankId: answer.tank.id,
-    at: new Date(nowMs).toISOString(),
-    what: REAGENTS[product.reagent].acid ? 'acid' : 'base',
-    productId: id,
-    productName: name,
-    doseMl: plan.unit === 'mL' ? cut(plan.firstAmount) : undefined,
-    doseG: plan.unit === 'g' ? cut(plan.firstAmount) : undefined,
-    acidMmol: plan.acidMmol,
-    tankVolumeL: factsOf(answer).volumeL,
-    readingId: answer.reading?.id,
-    rereadAt: new Date(nowMs + MINUTE_MS * rereadMinutes).toISOString(),
-    aimPh: plan.aimPh,
-    predictedPh: plan.afterPh,
-    note,
-  };
-}
-
-/** What was poured although nothing was planned: as typed, with what is known of the product. */
-export function pouredAnyway(
-  answer: DoseAnswer,
-  { id, name, product }: { readonly id: string; readonly name: string; readonly product: Product },
-  { amount, nowMs }: { readonly amount: number; readonly nowMs: number },
-): Addition {
-  const { volumeL } = factsOf(answer);
-  const acid = REAGENTS[product.reagent].acid;
-  return {
-    tankId: answer.tank.id,
-    at: new Date(nowMs).toISOString(),
-    what: acid ? 'acid' : 'base',
-    productId: id,
-    productName: name,
-    doseMl: isDry(product) ? undefined : amount,
-    doseG: isDry(product) ? amount : undefined,
-    tankVolumeL: volumeL,
-    readingId: answer.reading?.id,
-    rereadAt: mixedAt(answer.tank.body, volumeL, nowMs),
-    note: '',
-  };
-}
+/** The tank of an answer, as something is poured into it now. */
+export const pourInto = (
+  { tank, reading }: Pick<DoseAnswer, 'tank' | 'reading'>,
+  nowMs: number,
+): Pour => ({
+  tankId: tank.id,
+  tank: tank.body,
+  tankVolumeL: reading?.volumeL ?? tank.body.volumeL,
+  readingId: reading?.id,
+  nowMs,
+});
 
 /** Water to pour the product into first, L. */
 export const jugFor = (plan: DosePlan) =>

@@ -1,8 +1,8 @@
 import type { ReadingRow } from '@/book/answers';
-import type { DoseRefusal } from '@/core/dosing';
-import type { EcStop } from './ecModel';
+import type { DoseRefusal, EcStop } from '@/core/dosing';
 import { paths, type Path } from '@/shell/navigation/paths';
 import type { TankId } from '@/records';
+import { wayOnSays } from '@/words/dose/wayOn';
 
 /** Where a refusal leads on to, as a button says it. */
 export interface WayOn {
@@ -16,7 +16,7 @@ interface Refused {
 }
 
 const readAgain = (tankId: TankId): WayOn => ({
-  label: 'Read it',
+  label: wayOnSays.readIt,
   href: paths.read({ tank: tankId }),
 });
 
@@ -25,7 +25,7 @@ function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
   const read = quantity === 'ph' ? reading?.ph : reading?.ec;
   if (!read) return readAgain(tankId);
   return {
-    label: `Check ${read.penCode}`,
+    label: wayOnSays.check(read.penCode),
     href: paths.bench(read.penId, { quantity: quantity }),
   };
 }
@@ -33,8 +33,9 @@ function checkPen({ tankId, reading }: Refused, quantity: 'ph' | 'ec'): WayOn {
 /** The way on from a refused dose; undefined where it lies on the same screen, or in waiting. */
 export function wayOnFromDose(why: DoseRefusal['reason'], refused: Refused): WayOn | undefined {
   if (why === 'cannotTell') return checkPen(refused, 'ph');
-  if (why === 'secondReading') return { ...readAgain(refused.tankId), label: 'Read it again' };
-  if (why === 'tooPure') return { label: 'EC: stock or water', href: paths.ec(refused.tankId) };
+  if (why === 'secondReading')
+    return { ...readAgain(refused.tankId), label: wayOnSays.readItAgain };
+  if (why === 'tooPure') return { label: wayOnSays.ec, href: paths.ec(refused.tankId) };
   return undefined;
 }
 

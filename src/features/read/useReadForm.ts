@@ -1,16 +1,13 @@
 import { useEffect, useState } from 'react';
-import { takeReading } from '@/acts';
 import type { PenAnswer, ReadAnswer, TankAnswer } from '@/book/answers';
-import { thisMoment } from '@/book/client';
-import { useAct, useDraft } from '@/book/react';
+import { useDraft } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import type { Sample } from '@/records/kinds';
-import { surpriseQuestion } from './surprise';
 import { preselected } from './preselected';
 import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';
-import { readingBody } from './readingBody';
 import type { Saved } from './SavedReading';
 import type { PenId } from '@/records';
+import { useReadSave } from './useReadSave';
 
 /** The verdict waits until typing pauses: "5" on the way to "5.8" is not low. */
 const PAUSE_MS = 450;
@@ -55,17 +52,12 @@ interface Input {
 /** State of the Read form: what is typed, which pens, what it comes to, saving. */
 export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: Input) {
   const formats = useFormats();
-  const { act, busy } = useAct();
+  const saving = useReadSave({ answer, tank });
   const [typed, setTyped] = useState(initial);
   const [pens, setPens] = useState<Draft['pens']>(
     penId === undefined ? {} : { phPenId: penId, ecPenId: penId },
   );
   const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
-  const [failure, setFailure] = useState<string>();
-  const [surprise, setSurprise] = useState<string>();
-  const [askedAbout, setAskedAbout] = useState<ReadTyped>();
-  /** After a try to save, messages come at once. */
-  const [forced, setForced] = useState(false);
   const draft = useDraft<Draft>(`read/${tank.id}`, (kept) => {
     setTyped({ ...initial, ...kept.typed });
     setPens((before) => ({ ...before, ...kept.pens }));
@@ -87,62 +79,13 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
 
   const save = async () => {
     const now = readView({ ...input, typed });
-    if (!now.canSave) {
-      setForced(true);
-      if (
-        now.ph.value === undefined &&
-        now.ec.value === undefined &&
-        !now.ph.message &&
-        !now.ec.message
-      ) {
-        setFailure('Nothing to save yet: type the pH, the EC, or both.');
-      }
-      return;
-    }
-    // Asked once for what is typed now; saved the second time.
-    const expected =
-      about.sample === 'tank' && about.takenMs === undefined ? answer.expected[tank.id] : undefined;
-    const question = surpriseQuestion(
-      { ph: now.ph.judged, ec: now.ec.judged },
-      { sample: about.sample, expected, formats },
-    );
-    if (question && askedAbout !== typed) {
-      setAskedAbout(typed);
-      setSurprise(question);
-      return;
-    }
-    const body = readingBody({
-      tankId: tank.id,
-      sample: about.sample,
-      takenMs: about.takenMs ?? thisMoment().nowMs,
-      view: now,
-      dips: about.dips,
-      phPen,
-      ecPen,
-      note: typed.note,
-    });
-    const recordIds = await act(takeReading(body));
-    if (recordIds) {
-      draft.forget();
-      onSaved({
-        id: recordIds[0] ?? '',
-        typed,
-        sample: about.sample,
-        ph: now.ph.judged,
-        ec: now.ec.judged,
-        savedMs: thisMoment().nowMs,
-        promisedPh:
-          about.sample === 'tank' && about.takenMs === undefined
-            ? tank.mixing?.body.predictedPh
-            : undefined,
-        mixedMs: Date.parse(tank.mixing?.body.rereadAt ?? '') || undefined,
-      });
-    }
+    const saved = await saving.save({ typed, about, view: now, phPen, ecPen });
+    if (!saved) return;
+    draft.forget();
+    onSaved(saved);
   };
   const type = (field: keyof ReadTyped) => (text: string) => {
-    setForced(false);
-    setFailure(undefined);
-    setSurprise(undefined);
+    saving.forget();
     setTyped((before) => ({ ...before, [field]: text }));
   };
   const lastOf = (pen: PenAnswer | undefined) => (pen ? answer.lastShown[pen.id] : undefined);
@@ -172,11 +115,11 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     ecPens: withSide('ec'),
     choosePen: (quantity: 'ph' | 'ec', id: string) =>
       setPens((before) => ({ ...before, [quantity === 'ph' ? 'phPenId' : 'ecPenId']: id })),
-    view: forced ? view : settled,
-    failure,
-    surprise,
+    view: saving.forced ? view : settled,
+    failure: saving.failure,
+    surprise: saving.surprise,
     save,
-    saving: busy,
+    saving: saving.saving,
     formats,
   };
 }

@@ -22,6 +22,7 @@ export const readSays = {
   ecAt25C: (ecUnit: string) => ` ${ecUnit} at 25 °C`,
   bandNothingRead: ({ low, high, unit }: Told<'low' | 'high' | 'unit'>) =>
     `Band ${low} to ${high}${unit}; nothing read yet.`,
+  nothingToSave: 'Nothing to save yet: type the pH, the EC, or both.',
   keepIt: 'Keep it',
   save: 'Save',
   title: (name: string) => `Read · ${name}`,
