@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import type { BookNames } from '@/book/answers';
 import { questions, useAnswer } from '@/book/react';
 import { useBack } from '@/shell/navigation/useBack';
 import { inBackground } from '@/trouble';
@@ -14,7 +15,8 @@ import { HowRead } from './HowRead';
 import { IntakePreview } from './IntakePreview';
 import { NameFields } from './NameFields';
 import { TakenBefore } from './TakenBefore';
-import { useIntake } from './useIntake';
+import { useIntake, type Intake } from './useIntake';
+import type { TypedWish } from './wish';
 
 /** A table of another program: opened, read as it seems to be, put right, seen, then taken in. */
 export function TakeInScreen() {
@@ -22,7 +24,7 @@ export function TakeInScreen() {
   const { data: names } = useAnswer(questions.bookNames());
   const intake = useIntake();
   if (!names) return <Skeleton label={commonSays.loading} />;
-  const { step, typed, preview, progress, reading, stopped } = intake;
+  const { step, typed, preview, reading, stopped } = intake;
   const ready = preview && !reading && !stopped ? preview.ready : 0;
   return (
     <Screen
@@ -72,47 +74,59 @@ export function TakeInScreen() {
           </Say>
         </View>
       ) : null}
-      {typed ? (
-        <>
-          <Say size="large" face="slab" heading={2}>
-            {intakeSays.howRead}
-          </Say>
-          <Say size="small">{intakeSays.opened(intake.file, typed.seen.rows)}</Say>
-          {typed.seen.remembered ? <Say size="small">{intakeSays.remembered}</Say> : null}
-          <HowRead
-            key={intake.file}
-            typed={typed}
-            onChange={intake.change}
-            onLook={(at) => inBackground('table', intake.look(at))}
-          />
-          {preview ? (
-            <>
-              <Say size="large" face="slab" heading={2}>
-                {intakeSays.names}
-              </Say>
-              <NameFields {...{ typed, preview, names }} onChange={intake.change} />
-            </>
-          ) : null}
-          <Say size="large" face="slab" heading={2}>
-            {intakeSays.brings}
-          </Say>
-          {reading ? (
-            <Panel tone="wash">
-              <Say size="small">{intakeSays.reading(progress ?? 0, typed.seen.rows)}</Say>
-              <Button label={intakeSays.cancel} onPress={intake.stop} />
-            </Panel>
-          ) : null}
-          {stopped ? <Button label={intakeSays.readAgain} onPress={intake.goOn} /> : null}
-          {preview && !stopped ? (
-            <IntakePreview
-              preview={preview}
-              saved={intake.saved}
-              onSaveRejected={() => inBackground('table', intake.saveRejected())}
-            />
-          ) : null}
-        </>
-      ) : null}
+      {typed ? <OpenTable {...{ intake, typed, names }} /> : null}
       {typed ? null : <TakenBefore />}
     </Screen>
+  );
+}
+
+interface TableProps {
+  readonly intake: Intake;
+  readonly typed: TypedWish;
+  readonly names: BookNames;
+}
+
+/** The table that lies open: how it is read, whose names are whose, and what it brings. */
+function OpenTable({ intake, typed, names }: TableProps) {
+  const { preview, progress, reading, stopped, change } = intake;
+  return (
+    <>
+      <Say size="large" face="slab" heading={2}>
+        {intakeSays.howRead}
+      </Say>
+      <Say size="small">{intakeSays.opened(intake.file, typed.seen.rows)}</Say>
+      {typed.seen.remembered ? <Say size="small">{intakeSays.remembered}</Say> : null}
+      <HowRead
+        key={intake.file}
+        typed={typed}
+        onChange={change}
+        onLook={(at) => inBackground('table', intake.look(at))}
+      />
+      {preview ? (
+        <>
+          <Say size="large" face="slab" heading={2}>
+            {intakeSays.names}
+          </Say>
+          <NameFields {...{ typed, preview, names }} onChange={change} />
+        </>
+      ) : null}
+      <Say size="large" face="slab" heading={2}>
+        {intakeSays.brings}
+      </Say>
+      {reading ? (
+        <Panel tone="wash">
+          <Say size="small">{intakeSays.reading(progress ?? 0, typed.seen.rows)}</Say>
+          <Button label={intakeSays.cancel} onPress={intake.stop} />
+        </Panel>
+      ) : null}
+      {stopped ? <Button label={intakeSays.readAgain} onPress={intake.goOn} /> : null}
+      {preview && !stopped ? (
+        <IntakePreview
+          preview={preview}
+          saved={intake.saved}
+          onSaveRejected={() => inBackground('table', intake.saveRejected())}
+        />
+      ) : null}
+    </>
   );
 }

@@ -70,41 +70,7 @@ export function BenchStage({ practice, onFinish }: Props) {
       <TaskText practice={practice} begun={run.done.length > 0} />
       <View style={wide ? styles.wide : styles.narrow}>
         <View style={wide ? styles.bench : styles.narrowBench}>
-          <Field
-            onDrop={(what, onto) => {
-              if (what === PEN) doIt({ do: 'dip', cup: onto });
-            }}
-          >
-            {createElement(
-              'div',
-              { style: STICKY },
-              <Part
-                store={store}
-                of={(world) => [world]}
-                draw={(world) => <PenFace world={world} />}
-              />,
-              help === 'guided' ? <Helped run={run} /> : null,
-            )}
-            <Part
-              store={store}
-              of={({ tip }) => [tip]}
-              draw={(world) => <NearTools world={world} onAct={doIt} />}
-            />
-            <Part
-              store={store}
-              of={({ tip, cups }) => [tip, cups]}
-              draw={(world) => <CupsGrid world={world} onAct={doIt} />}
-            />
-            <Part
-              store={store}
-              of={(world) => [
-                keysOf(world)
-                  .map(({ id, acts }) => `${id}${shownBy(acts)}`)
-                  .join(),
-              ]}
-              draw={(world) => <PenKeys world={world} onAct={doIt} />}
-            />
-          </Field>
+          <NearBench run={run} helped={help === 'guided'} />
           <Part
             store={store}
             of={({ tip, cups, lots, jar }) => [tip, cups, lots, jar]}
@@ -138,6 +104,44 @@ export function BenchStage({ practice, onFinish }: Props) {
         <View style={wide ? styles.list : null}>{list}</View>
       </View>
     </Screen>
+  );
+}
+
+/** The pen and its cups, where things are dragged, with what is at hand and its keys. */
+function NearBench({ run, helped }: { readonly run: Run; readonly helped: boolean }) {
+  const { store, doIt } = run;
+  return (
+    <Field
+      onDrop={(what, onto) => {
+        if (what === PEN) doIt({ do: 'dip', cup: onto });
+      }}
+    >
+      {createElement(
+        'div',
+        { style: STICKY },
+        <Part store={store} of={(world) => [world]} draw={(world) => <PenFace world={world} />} />,
+        helped ? <Helped run={run} /> : null,
+      )}
+      <Part
+        store={store}
+        of={({ tip }) => [tip]}
+        draw={(world) => <NearTools world={world} onAct={doIt} />}
+      />
+      <Part
+        store={store}
+        of={({ tip, cups }) => [tip, cups]}
+        draw={(world) => <CupsGrid world={world} onAct={doIt} />}
+      />
+      <Part
+        store={store}
+        of={(world) => [
+          keysOf(world)
+            .map(({ id, acts }) => `${id}${shownBy(acts)}`)
+            .join(),
+        ]}
+        draw={(world) => <PenKeys world={world} onAct={doIt} />}
+      />
+    </Field>
   );
 }
 

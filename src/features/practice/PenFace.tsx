@@ -8,8 +8,8 @@ import { Button } from '@/ui/button';
 import type { Dragged } from '@/ui/drag';
 import { Say } from '@/ui/text';
 import { color, RADIUS, space } from '@/ui/tokens';
-import { SCALE_LABEL } from '@/words';
-import { DISPLAY_SIGNS, displaySentence, practiceSays } from '@/words/practice/benchWords';
+import { displaySentence, practiceSays } from '@/words/practice/benchWords';
+import { faceOf } from '@/words/practice/faceWords';
 import { keysOf, type Key } from './keysOf';
 
 const Drag = chunkPart<ComponentProps<typeof Dragged>>('drag', 'Dragged');
@@ -27,36 +27,20 @@ interface Props {
 function Display({ world }: { readonly world: World }) {
   const formats = useFormats();
   const display = displayOf(world);
-  const { state, value, unit } = display;
-  const dark = state === 'off' || state === 'asleep';
-  const unitText = unit === 'pH' ? 'pH' : SCALE_LABEL[unit];
-  const number = value === undefined ? '' : formats.shown(value, display.resolution);
-  const text = state === 'error' ? (display.error?.text ?? '') : number;
-  const signs = [
-    state === 'calibrate' ? DISPLAY_SIGNS.calibrate : '',
-    state === 'took' ? DISPLAY_SIGNS.took : '',
-    display.held ? DISPLAY_SIGNS.held : '',
-    display.quiet && !dark && state !== 'error' ? DISPLAY_SIGNS.quiet : '',
-    display.lowBattery ? DISPLAY_SIGNS.lowBattery : '',
-    display.mark ? DISPLAY_SIGNS.mark : '',
-  ].filter(Boolean);
+  const { lit, text, unit, said, signs } = faceOf(display, formats);
   return (
-    <View
-      role="img"
-      aria-label={displaySentence(display, `${number} ${unitText}`)}
-      style={styles.window}
-    >
+    <View role="img" aria-label={displaySentence(display, said)} style={styles.window}>
       <View style={styles.numbers}>
         <Say face="mono" size="hero" bold>
-          {dark ? ' ' : text}
+          {lit ? text : ' '}
         </Say>
-        <Say size="small">{dark || state === 'error' ? ' ' : unitText}</Say>
+        <Say size="small">{lit && display.state !== 'error' ? unit : ' '}</Say>
       </View>
       <View style={styles.signs}>
         <Say size="small" face="mono">
-          {dark ? ' ' : formats.temp(display.sensorC)}
+          {lit ? formats.temp(display.sensorC) : ' '}
         </Say>
-        <Say size="tiny">{dark ? ' ' : signs.join(' · ')}</Say>
+        <Say size="tiny">{lit ? signs.join(' · ') : ' '}</Say>
       </View>
     </View>
   );

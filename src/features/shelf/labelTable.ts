@@ -10,6 +10,7 @@ import {
 } from '@/core/units';
 import type { Lot } from '@/records/kinds';
 import { parseDecimal, type Formats } from '@/words';
+import { lotTroubleSays } from '@/words/shelf/lotTroubles';
 
 /** One row of a label's table as typed. */
 const typedRow = z.object({ temp: z.string(), value: z.string() });
@@ -66,24 +67,23 @@ export function readLabelTable(
       return [];
     };
     if (!(tempC >= TEMP_SPAN_C.min && tempC <= TEMP_SPAN_C.max))
-      return wrong('temp', `A temperature in ${tempUnit}, as on the label.`);
-    if (!value.ok || value.value <= 0) return wrong('value', 'The value on the label there.');
+      return wrong('temp', lotTroubleSays.tempOnLabel(tempUnit));
+    if (!value.ok || value.value <= 0) return wrong('value', lotTroubleSays.valueOnLabel);
     const printed = kind === 'buffer' ? value.value : ecMsPerCmFromDisplay(value.value, ecScale);
     const off =
       nominal === undefined ? 0 : kind === 'buffer' ? printed - nominal : printed / nominal - 1;
-    if (Math.abs(off) > FARTHEST[kind])
-      return wrong('value', 'Too far from the value printed large. Was a digit lost?');
+    if (Math.abs(off) > FARTHEST[kind]) return wrong('value', lotTroubleSays.tooFar);
     return [{ at, tempC, value: printed }];
   });
   const sorted = [...read].sort((a, b) => a.tempC - b.tempC);
   for (const [at, row] of sorted.entries())
     if (at > 0 && row.tempC === sorted[at - 1]?.tempC)
-      issues.push({ at: row.at, field: 'temp', message: 'This temperature stands there twice.' });
+      issues.push({ at: row.at, field: 'temp', message: lotTroubleSays.twice });
   if (sorted.length === 1)
     issues.push({
       at: sorted[0]!.at,
       field: 'value',
-      message: 'One row is not enough: type at least two, or none.',
+      message: lotTroubleSays.oneRow,
     });
   return { table: sorted.map(({ tempC, value }) => ({ tempC, value })), issues };
 }

@@ -1,4 +1,4 @@
-import { DAY_MS } from '@/core/units';
+import { DAY_MS, type TempUnit } from '@/core/units';
 import { z } from 'zod';
 import { kindOfNominal } from '@/core/buffers';
 import { dayMs, dayText, instantOf } from '@/features/parts/days';
@@ -13,7 +13,8 @@ import { ABOVE_ZERO, numberOrNothing, typedDay } from '@/features/parts/fields/k
 import { marked, typedNumberOrNothing } from '@/features/parts/typedNumber';
 import type { Lot } from '@/records/kinds';
 import type { Formats } from '@/words';
-import { labelTableFields, readLabelTable, tableRows } from './labelTable';
+import { lotTroubleSays } from '@/words/shelf/lotTroubles';
+import { labelTableFields, readLabelTable, tableRows, type TypedRow } from './labelTable';
 
 const lotField = fieldOf<Lot | undefined>();
 const isBuffer = ({ kind }: Standing) => kind === 'buffer';
@@ -158,10 +159,70 @@ const isEcStandard = (ecMsPerCm: number | undefined) =>
   ecMsPerCm !== undefined && ecMsPerCm > 0 && ecMsPerCm <= 50;
 
 const ecExample = (formats: Formats) =>
-  `Its value in ${formats.ecUnit} at 25 °C, e.g. ${formats.ecPlain(1.413)}.`;
+  lotTroubleSays.ecExample(formats.ecUnit, formats.ecPlain(1.413));
 
 /** No bottle expired before this. */
 const EARLIEST_MS = new Date('2000-01-01').getTime();
+
+/** A lot as its form has read it; EC in mS/cm but for `alsoEc`, which is in the book's unit. */
+interface ReadLot {
+  readonly kind: Lot['kind'];
+  readonly nominal?: number | undefined;
+  readonly alsoEc?: number | undefined;
+  readonly tolerance?: number | undefined;
+  readonly opened: string;
+  readonly expires: string;
+  readonly tempUnit: TempUnit;
+  readonly table: readonly TypedRow[];
+}
+
+interface Trouble {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+/** The table of its label, where it has a value. */
+function tableOf({ kind, nominal, table, tempUnit }: ReadLot, formats: Formats) {
+  if (kind !== 'buffer' && kind !== 'ecStandard') return { table: [], issues: [] };
+  const { ecScale } = formats.settings;
+  return readLabelTable(table, { kind, nominal, tempUnit, ecScale });
+}
+
+/** No buffer is sold with a wider tolerance, pH. */
+const MOST_TOLERANCE_PH = 0.2;
+
+/** What is wrong with a buffer; one that is not known needs the table of its label. */
+function bufferTroubles(lot: ReadLot, hasTable: boolean, formats: Formats): readonly Trouble[] {
+  const { nominal, alsoEc, tolerance = 0 } = lot;
+  const wrongEc = alsoEc !== undefined && !isEcStandard(formats.ecFromTyped(alsoEc));
+  const unknown = nominal !== undefined && !kindOfNominal(nominal) && !hasTable;
+  return [
+    ...(tolerance > MOST_TOLERANCE_PH
+      ? [{ path: ['tolerance'], message: lotTroubleSays.noBuffer }]
+      : []),
+    ...(wrongEc ? [{ path: ['alsoEc'], message: ecExample(formats) }] : []),
+    ...(nominal === undefined ? [{ path: ['nominal'], message: lotTroubleSays.whichBuffer }] : []),
+    ...(unknown ? [{ path: ['nominal'], message: lotTroubleSays.knownBuffers }] : []),
+  ];
+}
+
+/** What is wrong with a lot as it was typed, each at its field. */
+function lotTroubles(lot: ReadLot, formats: Formats): readonly Trouble[] {
+  const { kind, nominal, opened, expires } = lot;
+  const { table, issues } = tableOf(lot, formats);
+  const toCome = dayMs(opened) > Date.now() + DAY_MS;
+  return [
+    ...issues.map(({ at, field, message }) => ({ path: ['table', at, field], message })),
+    ...(kind === 'buffer' ? bufferTroubles(lot, table.length > 1, formats) : []),
+    ...(kind === 'ecStandard' && !isEcStandard(nominal)
+      ? [{ path: ['nominal'], message: ecExample(formats) }]
+      : []),
+    ...(toCome ? [{ path: ['opened'], message: lotTroubleSays.toCome }] : []),
+    ...(dayMs(expires) < EARLIEST_MS
+      ? [{ path: ['expires'], message: lotTroubleSays.lookAtTheYear }]
+      : []),
+  ];
+}
 
 /** What the form takes, all as typed; EC in the book's unit. */
 export const lotFormSchema = (formats: Formats) =>
@@ -172,33 +233,10 @@ export const lotFormSchema = (formats: Formats) =>
         ? { ...form, nominal: formats.ecFromTyped(form.nominal) }
         : form,
     )
-    .superRefine(
-      ({ kind, nominal, alsoEc, opened, expires, table: rows, tempUnit, tolerance }, context) => {
-        const issue = (path: string, message: string) =>
-          context.addIssue({ code: 'custom', path: path.split('.'), message });
-        const read =
-          kind === 'buffer' || kind === 'ecStandard'
-            ? readLabelTable(rows, { kind, nominal, tempUnit, ecScale: formats.settings.ecScale })
-            : undefined;
-        for (const { at, field, message } of read?.issues ?? [])
-          issue(`table.${at}.${field}`, message);
-        if (kind === 'buffer' && tolerance !== undefined && tolerance > 0.2)
-          issue('tolerance', 'In pH: 0.02 is usual, more than 0.2 is no buffer.');
-        if (kind === 'buffer' && alsoEc !== undefined && !isEcStandard(formats.ecFromTyped(alsoEc)))
-          issue('alsoEc', ecExample(formats));
-        if (kind === 'buffer' && nominal === undefined)
-          issue('nominal', 'Which buffer is it? 7, 4.01, 6.86…');
-        const isTold = (read?.table.length ?? 0) > 1;
-        if (kind === 'buffer' && nominal !== undefined && !kindOfNominal(nominal) && !isTold)
-          issue(
-            'nominal',
-            'Known buffers: 4.00, 4.01, 6.86, 7.00, 7.01, 9.18, 10.01. For another one, type the table of its label.',
-          );
-        if (kind === 'ecStandard' && !isEcStandard(nominal)) issue('nominal', ecExample(formats));
-        if (dayMs(opened) > Date.now() + DAY_MS) issue('opened', 'That day is still to come.');
-        if (dayMs(expires) < EARLIEST_MS) issue('expires', 'Look at the year again.');
-      },
-    );
+    .superRefine((form, context) => {
+      for (const { path, message } of lotTroubles(form, formats))
+        context.addIssue({ code: 'custom', path: [...path], message });
+    });
 
 export type LotFormIn = TypedIn<ReturnType<typeof lotFields>> &
   z.input<z.ZodObject<typeof labelTableFields>>;
@@ -213,11 +251,8 @@ export const lotDefaults = (lot: Lot | undefined, formats: Formats): LotFormIn =
 
 /** The lot a form stands for; what the form does not ask is kept. */
 export function lotOf(form: LotFormOut, base: Lot | undefined, formats: Formats): Lot {
-  const { kind, lotCode, left, nominal, tolerance, openLifeDays, tempUnit, alphaPercent } = form;
-  const { table } =
-    kind === 'buffer' || kind === 'ecStandard'
-      ? readLabelTable(form.table, { kind, nominal, tempUnit, ecScale: formats.settings.ecScale })
-      : { table: [] };
+  const { kind, lotCode, left, nominal, tolerance, openLifeDays, alphaPercent } = form;
+  const { table } = tableOf(form, formats);
   return {
     ...(base ?? { note: '' }),
     kind,
