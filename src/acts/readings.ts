@@ -5,7 +5,7 @@ import type { PenId, TankId } from '@/records';
 import type { Reading, Sample, ShownThen } from '@/records/kinds';
 
 /** One quantity as it was read. */
-export interface ReadQuantity {
+interface ReadQuantity {
   readonly penId: PenId;
   /** Every dip of the sample as displayed, in their order. */
   readonly dips: readonly number[];

@@ -11,3 +11,4 @@ export * from './dialOf';
 export * from './thirdCup';
 export * from './sittingAge';
 export * from './ended';
+export * from './judgeControl';

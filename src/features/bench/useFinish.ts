@@ -8,7 +8,7 @@ import { inWalk, paths } from '@/shell/navigation/paths';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { useWalking } from '@/shell/navigation/useWalking';
 import { outcomeSentences } from '@/words/bench/benchWords';
-import { CAP_LIQUIDS, type CapLiquid } from './capLiquids';
+import { CAP_LIQUIDS, type CapLiquid } from '@/words/bench/capLiquids';
 import type { Bench } from './useBench';
 
 /** A sitting at its end. */

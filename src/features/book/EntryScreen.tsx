@@ -15,7 +15,7 @@ import { isAmendable } from './amendFields';
 import { CheckDips } from './CheckDips';
 import { checkDips, checkFacts } from './checkRecord';
 import { EntryLinks } from './EntryLinks';
-import { entryFacts, entryTitle, versionLines } from './entryViewModel';
+import { entryFacts, entryTitle, versionLines } from '@/words/book/entryFacts';
 import { VoidScreen } from './VoidScreen';
 import { paths } from '@/shell/navigation/paths';
 import { printSays } from '@/words/print/print';

@@ -5,7 +5,7 @@ import { plainTank } from '@/records/testing/plainTank';
 import { checkBody } from '@/records/testing/plainCheck';
 import { amendedBody } from './amendField';
 import { amendFields, isAmendable } from './amendFields';
-import { entryFacts, entryTitle, versionLines } from './entryViewModel';
+import { entryFacts, entryTitle, versionLines } from '@/words/book/entryFacts';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const NOW_MS = new Date(2026, 4, 20, 12).getTime();

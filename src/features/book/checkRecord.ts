@@ -10,8 +10,8 @@ import {
   type DipPhase,
 } from '@/core/procedure';
 import type { Session } from '@/records/kinds';
-import type { EntryFact } from './entryFact';
-import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
+import type { EntryFact } from '@/words/book/entryFact';
+import { OUTCOME_SENTENCE } from '@/words/pens/penLines';
 import { dayMonthYear, writeMoment, type Formats, QUANTITY_NAME } from '@/words';
 import { errorWords, shownText } from '@/words/bench/benchWords';
 import { cupName } from '@/words/bench/cupWords';

@@ -19,7 +19,7 @@ export function useAmending() {
     going.current = true;
     try {
       const asked = client.amendEffects(changes, thisMoment().nowMs);
-      inBackground('what an amendment changes', asked);
+      inBackground('amendment', asked);
       // What cannot be worked out is not told; the entry is put right all the same.
       const told = await asked.then(effectWords, () => '');
       return Boolean(await act(make(changes, told)));

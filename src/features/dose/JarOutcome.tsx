@@ -6,7 +6,7 @@ import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { jarSays } from '@/words/dose/jar';
 import { JAR_LIMIT_WORDS, measuredWords } from '@/words/dose/doseWords';
-import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from './jarModel';
+import { JAR_STEP_WORDS, JAR_WARNING, jarRefusalWords } from '@/words/dose/jarRefusal';
 import { RefusalPanel } from './RefusalPanel';
 
 /** What the test says of the tank, or what it still lacks. */

@@ -8,8 +8,8 @@ import { Choice, SelectField } from '@/ui/form';
 import { Panel } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { recipeSays } from '@/words/dose/recipe';
-import { recipeFor } from './recipeModel';
-import { recipeSteps } from './recipeWords';
+import { recipeFor } from '@/core/dosing';
+import { recipeSteps } from '@/words/dose/recipeSteps';
 
 interface Props {
   readonly answer: EcDoseAnswer;
@@ -27,8 +27,11 @@ export function RecipePanel({ answer, products, volumeL }: Props) {
   const [order, setOrder] = useState<'acidFirst' | 'nutrientsFirst'>('nutrientsFirst');
   const acid = acids.find(({ id }) => id === acidId) ?? acids[0];
   if (!acid) return null;
-  const recipe = recipeFor(answer, volumeL, acid.product);
-  const { ecBand } = answer.tank.body;
+  const { phBand, ecBand, stockGainMsPerCm } = answer.tank.body;
+  const gainMsPerCm = answer.learnedGain?.gainMsPerCm ?? stockGainMsPerCm;
+  const { waters } = answer;
+  const { product } = acid;
+  const recipe = recipeFor({ volumeL, waters, phBand, ecBand, gainMsPerCm, product });
   const middle = `${formats.ec((ecBand.low + ecBand.high) / 2)} ${formats.ecUnit}`;
   return (
     <Panel>

@@ -32,7 +32,11 @@ export function StockPoured({ answer }: { readonly answer: EcDoseAnswer }) {
     setAsked(true);
     if (eachMl === undefined) return;
     const { tank, reading } = answer;
-    const body = unknownStock(pourInto(answer, thisMoment().nowMs), eachMl, reading?.ec?.judged?.value);
+    const body = unknownStock(
+      pourInto(answer, thisMoment().nowMs),
+      eachMl,
+      reading?.ec?.judged?.value,
+    );
     if (await act(correctEc(tank, [body], undefined))) goOn.to(paths.tank(tank.id));
   };
   return (

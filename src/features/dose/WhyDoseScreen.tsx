@@ -1,7 +1,15 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useAnswer, useNowMs, questions } from '@/book/react';
 import type { DoseAnswer, EcDoseAnswer } from '@/book/answers';
-import { LEFT_OVER_MEQ_PER_L, measureOf } from '@/core/dosing';
+import {
+  concentratedFacts,
+  hardWaterFacts,
+  LEFT_OVER_MEQ_PER_L,
+  measureOf,
+  mixtureOf,
+  PROTONS,
+  protonsOf,
+} from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
 import { useBack } from '@/shell/navigation/useBack';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
@@ -14,7 +22,6 @@ import { commonSays } from '@/words/common';
 import { whySays } from '@/words/dose/why';
 import { factsOf } from './doseModel';
 import { believedWords, measuredWords } from '@/words/dose/doseWords';
-import { concentratedFacts, hardWaterFacts, mixtureOf, PROTONS, protonsOf } from './explainModel';
 import { aimOf, useDoseChoice } from './useDoseChoice';
 import type { TankId } from '@/records';
 

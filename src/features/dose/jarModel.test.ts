@@ -1,7 +1,8 @@
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import type { PenState } from '@/core/drift';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { jarPlan, jarRefusalWords, type JarInput } from './jarModel';
+import { jarRefusalWords } from '@/words/dose/jarRefusal';
+import { jarPlan, type JarInput } from './jarModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const nowMs = Date.UTC(2026, 4, 20, 10);

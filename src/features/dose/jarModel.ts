@@ -1,20 +1,12 @@
 import type { DoseAnswer, PenAnswer } from '@/book/answers';
 import type { Reagent } from '@/core/chemistry';
-import {
-  dropMlFrom,
-  planJar,
-  type EarlyRefusal,
-  type JarPlan,
-  type JarPlanRefusal,
-  type JarResult,
-} from '@/core/dosing';
+import { dropMlFrom, planJar, type JarPlan, type JarPlanRefusal } from '@/core/dosing';
 import { assess, judgeTank } from '@/core/readings';
 import type { Result } from '@/core/result';
 import { sideOf } from '@/features/read/readModel';
 import type { JarTest } from '@/records/kinds';
-import { counted, parseDecimal, type Formats } from '@/words';
+import { parseDecimal } from '@/words';
 import { factsOf } from './doseModel';
-import { refusalWords } from '@/words/dose/doseWords';
 
 /** A row of the guided test, as typed. */
 export interface JarRow {
@@ -99,60 +91,3 @@ export function jarPlan(input: JarInput): Result<JarPlan, JarPlanRefusal> {
     phStdU: start?.budget.stdU ?? NaN,
   });
 }
-
-/** Why the test tells no dose yet, and the way on. */
-export function jarRefusalWords(
-  refusal: JarPlanRefusal,
-  formats: Formats,
-): { readonly what: string; readonly wayOn: string } {
-  switch (refusal.reason) {
-    case 'tooFewPoints':
-      return {
-        what: `${refusal.count} of at least ${counted(refusal.needed, 'reading')}.`,
-        wayOn: 'The first is the sample as it is, with no drops.',
-      };
-    case 'noStart':
-      return {
-        what: 'The sample as it was is missing.',
-        wayOn: 'One row has 0 drops: the pH before the first.',
-      };
-    case 'aimNotReached':
-      return {
-        what: `${formats.number(refusal.reachedPh, 2)} so far.`,
-        wayOn: `Go on until it passes ${formats.number(refusal.aimPh, 1)}.`,
-      };
-    case 'badSetup':
-      return {
-        what: 'The set-up is not complete.',
-        wayOn: 'Sample, dilution and 5 to 100 drops in a mL.',
-      };
-    case 'sampleTooOld':
-      return refusal.dosedSince
-        ? {
-            what: 'The tank was dosed since, or was still mixing then.',
-            wayOn: 'This sample no longer stands for it: take a new one.',
-          }
-        : {
-            what: 'This sample has stood for over two hours.',
-            wayOn: 'It has aired; the tank has changed. Take a new one.',
-          };
-    case 'stepsTooLarge':
-      return {
-        what: 'The first drops moved it further than one step may.',
-        wayOn: 'Begin again with a new sample and fewer drops at a time, or dilute further.',
-      };
-    default:
-      return refusalWords(refusal satisfies EarlyRefusal, formats);
-  }
-}
-
-/** What to be careful about with this test. */
-export const JAR_WARNING = {
-  smallSample: 'Under half a litre one drop is a large step: a litre tells more.',
-  largeScale: 'The tank is over a thousand times the sample: every drop counts so often.',
-  notMonotone: 'Some readings went the wrong way; they were averaged with their neighbours.',
-} as const satisfies Record<JarResult['warnings'][number], string>;
-
-/** Said where the test's own readings keep the first step small. */
-export const JAR_STEP_WORDS =
-  'Kept to less than one pH, by the reading after it: fewer drops between readings allow more.';

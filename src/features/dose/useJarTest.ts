@@ -5,6 +5,7 @@ import { useFormats } from '@/shell/formats';
 import type { AnyProduct } from '@/features/products/useProducts';
 import { parseDecimal } from '@/words';
 import { isAimPh } from '@/core/dosing';
+import { jarSays } from '@/words/dose/jar';
 import { jarPlan, type JarRow, type JarSetup } from './jarModel';
 
 /** A jar test as it stands; kept as a draft, with when its sample was taken. */
@@ -60,7 +61,7 @@ export function useJarTest(props: {
     draft,
     plan,
     aimPh,
-    aimMessage: aimed ? undefined : 'A pH from 4 to 9; the middle of the band until then.',
+    aimMessage: aimed ? undefined : jarSays.aimMessage,
     why,
     setWhy,
     setSetup: (next: JarSetup) => change({ setup: next }),

@@ -11,7 +11,7 @@ import { paths } from '@/shell/navigation/paths';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { notANumber, parseDecimal } from '@/words';
 import { topUpSays } from '@/words/dose/topUp';
-import { mixtureOf } from './explainModel';
+import { mixtureOf } from '@/core/dosing';
 
 /** What was done with a tank's water. */
 export type WaterMoved = 'water' | 'change' | 'drain';

@@ -9,7 +9,8 @@ import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space, TOUCH } from '@/ui/tokens';
 import { frameSays } from '@/words/frame/frame';
-import { inLine, timerHref, timersUntilMs, timerWords } from './timerWords';
+import { timerWords } from '@/words/frame/timerWords';
+import { inLine, timerHref, timersUntilMs } from './timerLine';
 import { useTimerCalls } from './useTimerCalls';
 
 const TICK_MS = 1000;

@@ -33,10 +33,7 @@ function watch(
     });
   };
   registration.addEventListener('updatefound', found);
-  const look = setInterval(
-    () => inBackground('looking for a new version', registration.update()),
-    LOOK_EVERY_MS,
-  );
+  const look = setInterval(() => inBackground('version', registration.update()), LOOK_EVERY_MS);
   return () => {
     clearInterval(look);
     registration.removeEventListener('updatefound', found);
@@ -64,7 +61,7 @@ export function useNewVersion(): NewVersion {
         else if (!gone) stop = watch(registration, setWaiting);
       },
       (error: unknown) => {
-        noteTrouble('keeping the app for offline', error);
+        noteTrouble('offline', error);
         keepingRefused();
       },
     );

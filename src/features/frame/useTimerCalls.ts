@@ -4,7 +4,8 @@ import type { TimerRow } from '@/book/answers';
 import { call, onCallPressed } from '@/shell/device/calls';
 import type { Path } from '@/shell/navigation/paths';
 import { inBackground } from '@/trouble';
-import { timerHref, timerWords } from './timerWords';
+import { timerWords } from '@/words/frame/timerWords';
+import { timerHref } from './timerLine';
 
 /** Browsers hold no longer timeout than this, ms; a later end is waited for once it is nearer. */
 const LONGEST_MS = 2 ** 31 - 1;

@@ -6,7 +6,7 @@ import { PAGE_BEGAN_MS, questions } from '@/book/react';
 import { fromChunk } from '@/shell/chunk';
 import { whenIdle } from '@/ui/whenIdle';
 import { paths } from '@/shell/navigation/paths';
-import { timersUntilMs } from './timerWords';
+import { timersUntilMs } from './timerLine';
 
 /** What the next press is likely to need, in steps short enough not to hold one up. */
 const STEPS: readonly (() => unknown)[] = [

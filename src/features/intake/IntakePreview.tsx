@@ -6,7 +6,12 @@ import { DatedLine } from '@/ui/list';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
 import { intakeSays } from '@/words/intake/intake';
-import { checkLine, previewSentences, readingLine, rejectedLines } from './intakeLines';
+import {
+  checkLine,
+  previewSentences,
+  readingLine,
+  rejectedLines,
+} from '@/words/intake/intakeLines';
 
 interface Props {
   readonly preview: TablePreview;

@@ -1,7 +1,12 @@
 import type { BookNames, TablePreview, TableSeen } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
 import { howReadLines, isUnsure } from './howReadLines';
-import { checkLine, previewSentences, readingLine, rejectedLines } from './intakeLines';
+import {
+  checkLine,
+  previewSentences,
+  readingLine,
+  rejectedLines,
+} from '@/words/intake/intakeLines';
 import { choiceOf, firstWish, freeCode, LEAVE, MAKE, wishOf, withRole } from './wish';
 
 const SEEN: TableSeen = {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { notANumber, parseDecimal, type Formats } from '@/words';
+import { typedSays } from '@/words/parts/typed';
 
 /** A number as typed in a form: comma or point; says what is missing when it is none. */
 export function typedNumber(what: string) {
@@ -8,7 +9,7 @@ export function typedNumber(what: string) {
     if (parsed.ok) return parsed.value;
     context.addIssue({
       code: 'custom',
-      message: notANumber(parsed, what)?.text ?? 'Not a number.',
+      message: notANumber(parsed, what)?.text ?? typedSays.notANumber,
     });
     return z.NEVER;
   });
@@ -22,7 +23,7 @@ export function typedNumberOrNothing(what: string) {
     if (parsed.reason === 'empty') return undefined;
     context.addIssue({
       code: 'custom',
-      message: notANumber(parsed, what)?.text ?? 'Not a number.',
+      message: notANumber(parsed, what)?.text ?? typedSays.notANumber,
     });
     return z.NEVER;
   });
@@ -55,7 +56,12 @@ const within =
     ecMsPerCm >= from && ecMsPerCm <= to;
 
 const ecMessage = (formats: Formats, { of, from, to }: EcRange) =>
-  `In ${formats.ecUnit} ${of} lies between ${formats.ecPlain(from)} and ${formats.ecPlain(to)}. Was this typed in another unit?`;
+  typedSays.ecLies({
+    unit: formats.ecUnit,
+    of,
+    low: formats.ecPlain(from),
+    high: formats.ecPlain(to),
+  });
 
 /**
  * A number as it stands in a field, with the book's decimal mark, to so many digits where they are

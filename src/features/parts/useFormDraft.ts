@@ -10,7 +10,7 @@ export function useFormDraft<In extends FieldValues, Out>(
 ) {
   const { subscribe, reset, getValues } = form;
   const { ecScale } = useFormats().settings;
-  const inUnit = ecScale === 'mS/cm' ? name : `${name} in ${ecScale}`;
+  const inUnit = ecScale === 'mS/cm' ? name : [name, ecScale].join(' ');
   const { keep, forget } = useDraft<In>(inUnit, (draft) =>
     reset({ ...getValues(), ...draft }, { keepDefaultValues: true }),
   );

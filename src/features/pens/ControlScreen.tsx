@@ -25,8 +25,8 @@ import {
   type FieldMessage,
 } from '@/words';
 import { commonSays } from '@/words/common';
-import { controlSays } from '@/words/pens/control';
-import { CONTROL_NOMINALS, controlPoints, controlSentence } from './controlModel';
+import { controlSays, controlSentence } from '@/words/pens/control';
+import { CONTROL_NOMINALS, controlPoints } from './controlModel';
 import type { PenId } from '@/records';
 
 const ControlChart = chunkPart<ComponentProps<typeof ControlChartDrawn>>('charts', 'ControlChart');
@@ -46,6 +46,7 @@ export function ControlScreen() {
   if (pen === null) return <PenNotThere />;
   if (!pen || !rows) return <Skeleton label={controlSays.loadingTheControl} />;
   const points = controlPoints(rows, penId);
+  const errors = points.map(({ error }) => error);
   const number = (x: number) => formats.number(x, 2);
   const save = async () => {
     const [value, degrees] = [parseDecimal(shown), parseDecimal(temp)];
@@ -77,7 +78,7 @@ export function ControlScreen() {
       <Say size="large" face="slab" heading={1}>
         {controlSays.title(pen.body.code)}
       </Say>
-      <Say>{controlSentence(points, number)}</Say>
+      <Say>{controlSentence(errors, number)}</Say>
       <Panel>
         <SelectField
           label={controlSays.theControlsValue}

@@ -18,7 +18,7 @@ import {
   lifeSentence,
   warningSentence,
   writeError,
-} from './driftViewModel';
+} from '@/words/pens/driftWords';
 
 interface Props {
   readonly drift: DriftAnswer;

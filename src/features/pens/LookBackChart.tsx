@@ -5,7 +5,7 @@ import { Measured, Strip, TimeAxis } from '@/ui/chart';
 import { color } from '@/ui/tokens';
 import { dayMonth } from '@/words';
 import { lookBackChartSays } from '@/words/pens/lookBackChart';
-import { writeError } from './driftViewModel';
+import { writeError } from '@/words/pens/driftWords';
 
 const LEFT = 84;
 

@@ -10,7 +10,12 @@ import { Button, Press } from '@/ui/button';
 import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
-import { lookBackHeadline, lookBackLine, lookBackOrder, lookBackStory } from './lookBackViewModel';
+import {
+  lookBackHeadline,
+  lookBackLine,
+  lookBackOrder,
+  lookBackStory,
+} from '@/words/pens/lookBackWords';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { lookBackSays } from '@/words/pens/lookBack';

@@ -3,7 +3,7 @@ import type { PenDetailAnswer } from '@/book/answers';
 import { Say } from '@/ui/text';
 import { CARE_WORD, careDetail, shortDay } from '@/words';
 import { penSays } from '@/words/pens/pen';
-import { careDueLine, papersLine } from './penViewModel';
+import { careDueLine, papersLine } from '@/words/pens/penLines';
 
 /** How many of what was done to a pen are shown. */
 const SHOWN = 6;

@@ -6,7 +6,7 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { GONE_WORD, PEN_TONE, shortDay } from '@/words';
 import { penSays } from '@/words/pens/pen';
-import { penWords, reasonOf } from './penViewModel';
+import { penWords, reasonOf } from '@/words/pens/penLines';
 
 interface Props {
   readonly pen: PenAnswer;

@@ -19,7 +19,7 @@ import { PenHead } from './PenHead';
 import { BringBack, PenLeaves } from './PenLeaves';
 import { PenLinks } from './PenLinks';
 import { PenSidePanel } from './PenSidePanel';
-import { hasLookBack } from './penViewModel';
+import { hasLookBack } from '@/words/pens/penLines';
 
 const DriftPanel = chunkPart<ComponentProps<typeof DriftPanelDrawn>>('charts', 'DriftPanel');
 

@@ -10,7 +10,7 @@ import { Notch } from '@/ui/notch';
 import { Say } from '@/ui/text';
 import { TOLERANCE_WORD, type Formats } from '@/words';
 import { penSays } from '@/words/pens/pen';
-import { errorLine, lastCheckLine, nextCheckLine } from './penViewModel';
+import { errorLine, lastCheckLine, nextCheckLine } from '@/words/pens/penLines';
 
 /** How far off a side may be: the same to both sides, or as its leaflet has it. */
 function limitOf({ low, high }: PenSide['tolerance'], ph: boolean, formats: Formats): string {

@@ -9,7 +9,7 @@ import { LabelRow } from '@/ui/label-row';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { PEN_TONE } from '@/words';
-import { dueLine, errorLine, pensSummary, penWords } from './penViewModel';
+import { dueLine, errorLine, pensSummary, penWords } from '@/words/pens/penLines';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { penSays } from '@/words/pens/pen';

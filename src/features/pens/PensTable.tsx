@@ -5,7 +5,7 @@ import { DataTable, type TableHead } from '@/features/parts/DataTable';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { ago, PEN_TONE, PEN_WORD, QUANTITY_NAME } from '@/words';
-import { dueLine, errorLine, pensSummary } from './penViewModel';
+import { dueLine, errorLine, pensSummary } from '@/words/pens/penLines';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';
 import { pensSays } from '@/words/pens/pens';

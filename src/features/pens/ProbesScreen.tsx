@@ -25,7 +25,7 @@ import {
   type ProbeIn,
   type ProbeOut,
 } from './probeFields';
-import { probeLines } from './probeLines';
+import { probeLines } from '@/words/pens/probeLines';
 
 /** The probes of a pen over its life, pH and EC apart; and fitting the next one. */
 export function ProbesScreen() {

@@ -1,5 +1,6 @@
 import type { Row } from '@/book/answers';
-import { controlPoints, controlSentence, controlTruth } from './controlModel';
+import { controlSentence } from '@/words/pens/control';
+import { controlPoints, controlTruth } from './controlModel';
 
 const row = (day: number, shown: number, penId = 'p') =>
   ({
@@ -24,10 +25,16 @@ test('the 6.86 is 6.90 at 15 °C: shown 6.95 is 0.05 high', () => {
   expect(controlTruth(5, 20)).toBeUndefined();
 });
 
+const said = (rows: readonly Row<'controlReading'>[]) =>
+  controlSentence(
+    controlPoints(rows, 'p').map(({ error }) => error),
+    number,
+  );
+
 test('a jump beyond its usual scatter is said', () => {
   const calm = [6.92, 6.93, 6.92, 6.91, 6.92].map((shown, day) => row(day, shown));
-  expect(controlSentence(controlPoints(calm, 'p'), number)).toContain('as usual');
+  expect(said(calm)).toContain('as usual');
   const jumped = [...calm, row(9, 7.1)];
-  expect(controlSentence(controlPoints(jumped, 'p'), number)).toContain('moved from its usual');
+  expect(said(jumped)).toContain('moved from its usual');
   expect(controlSentence([], number)).toContain('Not read yet');
 });

@@ -35,21 +35,3 @@ export function controlPoints(
     })
     .sort((a, b) => a.atMs - b.atMs);
 }
-
-/** How many readings the usual scatter is taken from. */
-const USUAL_FROM = 4;
-
-/** What the control says: the newest against the ones before. */
-export function controlSentence(points: readonly ControlPoint[], number: (x: number) => string) {
-  const last = points.at(-1);
-  if (!last) return 'Not read yet. A buffer of a second lot, kept for this alone.';
-  const before = points.slice(0, -1).map(({ error }) => error);
-  const side = `${number(Math.abs(last.error))} ${last.error < 0 ? 'low' : 'high'} in the control`;
-  if (before.length < USUAL_FROM) return `${side}. From five readings on it is compared.`;
-  const mean = before.reduce((sum, x) => sum + x, 0) / before.length;
-  const squares = before.reduce((sum, x) => sum + (x - mean) ** 2, 0);
-  const spread = Math.max(0.01, Math.sqrt(squares / (before.length - 1)));
-  return Math.abs(last.error - mean) > 3 * spread
-    ? `${side}: it moved from its usual ${number(mean)}. The pen or the control: check it in its buffers.`
-    : `${side}, as usual (${number(mean)} ± ${number(2 * spread)}).`;
-}

@@ -1,7 +1,7 @@
 import { probeSchema } from '@/records/kinds';
 import type { Row } from '@/book/answers';
 import { probeDefaults, probeFormSchema, probeOf, type ProbeIn } from './probeFields';
-import { probeLines } from './probeLines';
+import { probeLines } from '@/words/pens/probeLines';
 
 const nowMs = new Date(2026, 4, 20, 9, 30).getTime();
 const penId = '01HZY3Q4N5M6K7J8H9G0F1E2D3';

@@ -1,6 +1,6 @@
 import type { EntryAnswer } from '@/book/answers';
 import { checkDips, checkFacts } from '@/features/book/checkRecord';
-import { versionLines } from '@/features/book/entryViewModel';
+import { versionLines } from '@/words/book/entryFacts';
 import type { Session } from '@/records/kinds';
 import { dayMonthYear, type Formats } from '@/words';
 import { checkSays } from '@/words/book/check';

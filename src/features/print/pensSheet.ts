@@ -11,7 +11,7 @@ import {
 } from '@/words';
 import { errorWords, shownText } from '@/words/bench/benchWords';
 import { cupName } from '@/words/bench/cupWords';
-import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
+import { OUTCOME_SENTENCE } from '@/words/pens/penLines';
 import { printSays } from '@/words/print/print';
 import type { Sheet, SheetBlock } from './sheet';
 

@@ -2,6 +2,7 @@ import { useAnswer, questions } from '@/book/react';
 import type { Product } from '@/core/chemistry';
 import type { OwnProduct } from '@/records/kinds';
 import { GENERIC_PRODUCTS } from '@/records/products';
+import { productsSays } from '@/words/products/products';
 
 /** A product that can be poured: one of the general ones, or the grower's own. */
 export interface AnyProduct {
@@ -27,5 +28,5 @@ export function useProducts(): readonly AnyProduct[] | undefined {
 
 function ownProduct({ id, body }: { readonly id: string; readonly body: OwnProduct }): AnyProduct {
   const { name, group } = body;
-  return { id, name, hint: 'your own', group, product: chemistryOf(body) };
+  return { id, name, hint: productsSays.yourOwn, group, product: chemistryOf(body) };
 }

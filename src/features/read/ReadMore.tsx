@@ -9,7 +9,7 @@ import { Panel } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { space } from '@/ui/tokens';
 import { SAMPLE_NAME } from '@/words';
-import { earlierChoices, localInput, momentTyped, takenWords } from './earlier';
+import { earlierChoices, localInput, momentTyped, takenWords } from '@/words/read/earlier';
 import type { useReadForm } from './useReadForm';
 import { paths } from '@/shell/navigation/paths';
 import { commonSays } from '@/words/common';

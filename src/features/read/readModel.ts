@@ -15,6 +15,7 @@ import {
   type Formats,
   QUANTITY_NAME,
 } from '@/words';
+import { READ_REFUSAL, readSays } from '@/words/read/read';
 
 /** What stands in the fields of Read, as typed. */
 export interface ReadTyped {
@@ -42,6 +43,14 @@ export const EMPTY_READ: ReadTyped = {
 export interface Dips {
   readonly ph: readonly number[];
   readonly ec: readonly number[];
+}
+
+/** What was read, when, and its earlier dips. */
+export interface About {
+  readonly sample: Sample;
+  /** Absent: now, when it is saved. */
+  readonly takenMs?: number | undefined;
+  readonly dips: Dips;
 }
 
 /** One field read: a value, nothing typed, or a message. */
@@ -158,20 +167,15 @@ function readSide(
     const band = bandsOf(tank, sample ?? 'tank')[quantity];
     return { ...field, judged: judgeTank(assessed.value, band, ecMsPerCm) };
   }
-  const text =
-    assessed.refusal.reason === 'temperatureNeeded'
-      ? 'This pen does not compensate for temperature: type the tank’s temperature too.'
-      : 'Conductivity is compensated between 0 and 50 °C only.';
-  return { ...field, message: { text } };
+  const { reason } = assessed.refusal;
+  return { ...field, message: { text: READ_REFUSAL[reason] } };
 }
 
 /** A number in a range, or a message. */
 function readPlain(typed: string, what: string, range: readonly [number, number], unit: string) {
   const [low, high] = range;
   return readField(typed, what, (value) =>
-    value < low || value > high
-      ? { text: `${low} to ${high}${unit && ` ${unit}`} is possible here.` }
-      : undefined,
+    value < low || value > high ? { text: readSays.possible(low, high, unit) } : undefined,
   );
 }
 

@@ -4,7 +4,7 @@ import { useDraft } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import type { Sample } from '@/records/kinds';
 import { preselected } from './preselected';
-import { looksFrozen, readView, type Dips, type ReadTyped } from './readModel';
+import { looksFrozen, readView, type About, type Dips, type ReadTyped } from './readModel';
 import type { Saved } from './SavedReading';
 import type { PenId } from '@/records';
 import { useReadSave } from './useReadSave';
@@ -26,14 +26,6 @@ interface Draft {
   readonly typed: ReadTyped;
   readonly pens: { readonly phPenId?: PenId; readonly ecPenId?: PenId };
   readonly about?: About;
-}
-
-/** What was read, when, and its earlier dips. */
-export interface About {
-  readonly sample: Sample;
-  /** Absent: now, when it is saved. */
-  readonly takenMs?: number | undefined;
-  readonly dips: Dips;
 }
 
 const NO_DIPS: Dips = { ph: [], ec: [] };

@@ -5,10 +5,9 @@ import { thisMoment } from '@/book/client';
 import { useAct } from '@/book/react';
 import { useFormats } from '@/shell/formats';
 import { readSays } from '@/words/read/read';
-import type { ReadTyped, ReadView } from './readModel';
+import type { About, ReadTyped, ReadView } from './readModel';
 import type { Saved } from './SavedReading';
 import { surpriseQuestion } from './surprise';
-import type { About } from './useReadForm';
 
 /** What is saved: what is typed now, with which pens, and what it comes to. */
 export interface ToSave {

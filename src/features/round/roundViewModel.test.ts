@@ -1,8 +1,9 @@
 import type { PenAnswer, RoundAnswer, RoundStop, TankAnswer } from '@/book/answers';
 import type { Verdict } from '@/core/verdict';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { doneName, doneResult, nextStop, penLine, stopHref } from './roundViewModel';
-import { tankLine } from '@/features/parts/tankLine';
+import { doneName, doneResult, penLine } from '@/words/round/stopLines';
+import { nextStop, stopHref } from './roundViewModel';
+import { tankLine } from '@/words/parts/tankLine';
 
 const now = new Date(2026, 4, 20, 10, 0).getTime();
 const formats = makeFormats(DEFAULT_FORMATS);

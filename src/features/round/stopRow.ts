@@ -1,6 +1,6 @@
 import type { RoundStop } from '@/book/answers';
 import type { Formats } from '@/words';
-import { tankLine } from '@/features/parts/tankLine';
+import { tankLine } from '@/words/parts/tankLine';
 import { commonSays } from '@/words/common';
 import { roundSays } from '@/words/round/round';
 import {
@@ -12,7 +12,7 @@ import {
   supplyName,
 } from '@/words/round/stopWords';
 import { liquidName } from '@/words/shelf/lotWords';
-import { penLine, rereadLine, soakLine } from './roundViewModel';
+import { penLine, rereadLine, soakLine } from '@/words/round/stopLines';
 
 /** What a stop's label says. */
 export interface StopRow {

@@ -8,7 +8,7 @@ import { Choice, TextField } from '@/ui/form';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { settingsSays } from '@/words/settings/settings';
-import { initialsMessage } from './initials';
+import { initialsMessage } from '@/words/settings/initials';
 
 /** The people of this book, and who holds this device. */
 export function People({ people }: { readonly people: SettingsAnswer['people'] }) {

@@ -12,9 +12,9 @@ import { TextField } from '@/ui/form';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
+import { alphaPairs, ownPairs } from './alphaModel';
 import { commonSays } from '@/words/common';
-import { alphaSays } from '@/words/tanks/alpha';
+import { alphaRefusalWords, alphaSays } from '@/words/tanks/alpha';
 import type { TankId } from '@/records';
 
 const ROWS = [0, 1, 2, 3, 4];

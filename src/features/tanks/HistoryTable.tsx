@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { historySays } from '@/words/tanks/history';
-import { historyLines } from './tankViewModel';
+import { historyLines } from '@/words/tanks/tankLines';
 import type { TankId } from '@/records';
 
 interface Props {

@@ -8,7 +8,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { waitingOf } from '@/words';
 import { tankSays } from '@/words/tanks/tank';
-import { outlookOf, shownLine } from './tankViewModel';
+import { outlookOf, shownLine } from '@/words/tanks/tankLines';
 
 interface Props {
   readonly tank: TankAnswer;

@@ -6,7 +6,7 @@ import { useFormats } from '@/shell/formats';
 import { useKeyAct } from '@/shell/keys/Keys';
 import { useKeyHint } from '@/shell/keys/useKeyHint';
 import { JudgedNotch } from '@/features/parts/JudgedNotch';
-import { tankLine } from '@/features/parts/tankLine';
+import { tankLine } from '@/words/parts/tankLine';
 import { Button } from '@/ui/button';
 import { LabelRow } from '@/ui/label-row';
 import { Gradually, Screen, Skeleton } from '@/ui/layout';

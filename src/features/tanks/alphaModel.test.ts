@@ -1,7 +1,8 @@
 import type { PenAnswer, ReadingRow } from '@/book/answers';
 import { fitAlpha } from '@/core/conductivity';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { alphaPairs, alphaRefusalWords, ownPairs } from './alphaModel';
+import { alphaRefusalWords } from '@/words/tanks/alpha';
+import { alphaPairs, ownPairs } from './alphaModel';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const row = (temp: string, ec: string) => ({ temp, ec });

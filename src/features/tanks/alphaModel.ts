@@ -1,5 +1,5 @@
 import type { PenAnswer, ReadingRow } from '@/book/answers';
-import type { AlphaPair, AlphaRefusal } from '@/core/conductivity';
+import type { AlphaPair } from '@/core/conductivity';
 import { celsiusFrom, DAY_MS, ecMsPerCmFromDisplay, type EcScale } from '@/core/units';
 import { parseDecimal, type Formats } from '@/words';
 
@@ -14,18 +14,6 @@ export function alphaPairs(
     const tempC = celsiusFrom(t.value, formats.settings.tempUnit);
     return [{ tempC, ecMsPerCm: formats.ecFromTyped(kappa.value) }];
   });
-}
-
-/** Why there is no coefficient yet. */
-export function alphaRefusalWords(refusal: AlphaRefusal, formats: Formats): string {
-  switch (refusal.reason) {
-    case 'tooFewPairs':
-      return `${refusal.count} of ${refusal.needed} pairs. Three and more tell their own error.`;
-    case 'spanTooSmall':
-      return `The temperatures span ${formats.number(refusal.spanC, 1)} °C; ${refusal.neededC} are needed.`;
-    case 'implausible':
-      return `${formats.number(100 * refusal.alphaPerC, 1)} % per °C: no feed does that. Does the pen compensate after all?`;
-  }
 }
 
 /** Readings further apart than this are no longer of the same feed, ms. */

@@ -1,5 +1,6 @@
 import { stripsSvg } from '@/ui/chart';
 import { axisWriter, dayMonthYear, type Formats } from '@/words';
+import { historySays } from '@/words/tanks/history';
 import type { HistoryStrip, Series } from './historyStrips';
 
 /** Colours of the series in a drawing for print, dark enough on white; dashes as on screen. */
@@ -22,7 +23,7 @@ export function historyDrawing({ title, strips, formats }: Input): string {
   const [fromMs, toMs] = strips[0]?.spec.domain ?? [0, 1];
   return stripsSvg({
     title,
-    note: `${dayMonthYear(fromMs)} to ${dayMonthYear(toMs)}. Corrected values, bars 95 %; shaded: the band as it then was.`,
+    note: historySays.drawingNote(dayMonthYear(fromMs), dayMonthYear(toMs)),
     width: WIDTH_PX,
     strips: strips.map(({ series, name, height, decimals, spec, flags }) => ({
       ...PRINT[series],

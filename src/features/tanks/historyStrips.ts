@@ -3,6 +3,7 @@ import { temperatureFromCelsius, volumeFromLitres } from '@/core/units';
 import { bandsOf, type Sample } from '@/records/samples';
 import type { BandStep, StripFlag, StripSpec } from '@/ui/chart';
 import type { Formats } from '@/words';
+import { historySays } from '@/words/tanks/history';
 import { bandSteps, countIn, pointsIn, stepsInScale } from './historyModel';
 
 /** Which series a strip shows; decides its colour and dash. */
@@ -91,7 +92,7 @@ function ecStrip({ history, bands, sample, domain, formats }: Input): HistoryStr
   const detailed = points.length <= DETAILED_UP_TO;
   return {
     series: 'ec',
-    name: `EC, ${formats.ecUnit}`,
+    name: historySays.ecIn(formats.ecUnit),
     height: 116,
     decimals: scale === 'mS/cm' ? 1 : 0,
     spec: { domain, points, band, leastSpan: scale === 'mS/cm' ? 0.1 : 1, detailed },

@@ -11,7 +11,7 @@ import { phEnd } from './bandFields';
 
 /** A plan as typed: a row each stage; EC in the book's unit. */
 export const planSchema = (formats: Formats) => {
-  const ecEnd = typedEc(formats, { of: 'a feed', from: 0, to: 20 });
+  const ecEnd = typedEc(formats, { of: planSays.ofAFeed, from: 0, to: 20 });
   const row = z.object({
     day: typedDay.refine((text) => text !== '', planSays.noDay),
     crop: z.string(),

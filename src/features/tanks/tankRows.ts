@@ -1,19 +1,21 @@
 import type { TankAnswer } from '@/book/answers';
 import { hasNumber, type JudgedValue } from '@/core/readings';
 import type { TableCell, TableHead, TableRow } from '@/features/parts/DataTable';
-import { outlookOf } from './tankViewModel';
-import { ago, judgedWords, type Formats } from '@/words';
+import { outlookOf } from '@/words/tanks/tankLines';
+import { ago, judgedWords, QUANTITY_NAME, type Formats } from '@/words';
+import { historySays } from '@/words/tanks/history';
+import { tanksSays } from '@/words/tanks/tanks';
 import { paths } from '@/shell/navigation/paths';
 
 /** Columns of the table of all tanks. */
 export const TANK_HEADS = (formats: Formats): readonly TableHead[] => [
-  { title: 'Tank', width: 5 },
-  { title: 'pH', width: 4, mono: true },
-  { title: 'Verdict', width: 3 },
-  { title: `EC, ${formats.ecUnit}`, width: 4, mono: true },
-  { title: 'EC verdict', width: 3 },
-  { title: 'pH goes', width: 5 },
-  { title: 'Read', width: 3 },
+  { title: tanksSays.headTank, width: 5 },
+  { title: QUANTITY_NAME.ph, width: 4, mono: true },
+  { title: tanksSays.headVerdict, width: 3 },
+  { title: historySays.ecIn(formats.ecUnit), width: 4, mono: true },
+  { title: tanksSays.headEcVerdict, width: 3 },
+  { title: tanksSays.headPhGoes, width: 5 },
+  { title: tanksSays.headRead, width: 3 },
 ];
 
 const NONE: TableCell = { text: '–', sort: -1 };

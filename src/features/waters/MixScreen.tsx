@@ -12,7 +12,7 @@ import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
 import { parseDecimal } from '@/words';
 import { commonSays } from '@/words/common';
-import { mixSays } from '@/words/waters/mix';
+import { mixMissingSentence, mixSays } from '@/words/waters/mix';
 import { mixOf } from './mixModel';
 import { alkalinityText } from '@/words/waters/waterWords';
 
@@ -112,7 +112,7 @@ function Mix({ waters }: { readonly waters: readonly Row<'water'>[] }) {
               </Say>
             </>
           ) : (
-            <Say>{mix.why}</Say>
+            <Say>{mixMissingSentence(mix)}</Say>
           )}
         </View>
       </Panel>

@@ -4,7 +4,7 @@ import { Button } from '@/ui/button';
 import { Overlay } from '@/ui/overlay';
 import { Say } from '@/ui/text';
 import { space } from '@/ui/tokens';
-import { keysSays } from '@/words/shell/keys';
+import { KEY_DOES, keysSays } from '@/words/shell/keys';
 import { PLACES } from '../navigation/places';
 import { KEYS } from './keyMap';
 
@@ -13,12 +13,13 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
   const { device, setDevice } = useBook();
   const places = PLACES.map(({ label }, at) => ({ key: String(at + 1), does: label }));
   const always = [
-    { key: 'Esc', does: keysSays.back },
-    { key: keysSays.saveKey, does: keysSays.save },
+    { key: 'Esc', does: KEY_DOES.back },
+    { key: keysSays.saveKey, does: KEY_DOES.save },
   ];
+  const single = KEYS.map(({ key, act }) => ({ key, does: KEY_DOES[act] }));
   return (
     <Overlay title={keysSays.keys} onClose={onClose}>
-      {[...places, ...KEYS, ...always].map(({ key, does }) => (
+      {[...places, ...single, ...always].map(({ key, does }) => (
         <View key={key} style={styles.row}>
           <View style={styles.key}>
             <Say face="mono" bold>

@@ -1,19 +1,18 @@
 /** What the keyboard can do on a wide screen. A screen offers an act; the frame binds the key. */
 export type KeyAct = 'read' | 'check' | 'dose' | 'add' | 'find' | 'why' | 'keys' | 'save' | 'back';
 
-/** The keys, as the list of keys tells them. */
+/** The keys; what each does is told in `words/shell/keys.ts`. */
 export const KEYS: readonly {
   readonly key: string;
   readonly act: KeyAct;
-  readonly does: string;
 }[] = [
-  { key: 'r', act: 'read', does: 'Read: a tank' },
-  { key: 'c', act: 'check', does: 'Check: the pen shown' },
-  { key: 'd', act: 'dose', does: 'Dose: the tank shown' },
-  { key: 'n', act: 'add', does: 'New here' },
-  { key: '/', act: 'find', does: 'Find' },
-  { key: '.', act: 'why', does: 'Why: the ± shown' },
-  { key: '?', act: 'keys', does: 'This list of keys' },
+  { key: 'r', act: 'read' },
+  { key: 'c', act: 'check' },
+  { key: 'd', act: 'dose' },
+  { key: 'n', act: 'add' },
+  { key: '/', act: 'find' },
+  { key: '.', act: 'why' },
+  { key: '?', act: 'keys' },
 ];
 
 /** A key press as the page tells it. */

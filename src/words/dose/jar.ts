@@ -8,6 +8,7 @@ export const jarSays = {
   onePartIn: 'One part in',
   dropsInAMl: 'Drops in a mL',
   aimPh: 'Aim, pH',
+  aimMessage: 'A pH from 4 to 9; the middle of the band until then.',
   dropsInAll: (place: number) => `Drops in all, ${place}`,
   dropsMessage: 'A count of drops.',
   phAt: (place: number) => `pH, ${place}`,

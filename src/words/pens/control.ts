@@ -1,3 +1,5 @@
+import { judgeControl } from '@/core/procedure';
+
 /** The check standard. */
 export const controlSays = {
   loadingTheControl: 'Loading the control',
@@ -11,3 +13,19 @@ export const controlSays = {
   shown: 'Shown',
   error: 'Error',
 } as const;
+
+/** What the check standard says: the newest error against the ones before, oldest first, pH. */
+export function controlSentence(errors: readonly number[], number: (value: number) => string) {
+  const found = judgeControl(errors);
+  if (found.kind === 'none') return 'Not read yet. A buffer of a second lot, kept for this alone.';
+  const { error } = found;
+  const side = `${number(Math.abs(error))} pH ${error < 0 ? 'low' : 'high'} in the control`;
+  switch (found.kind) {
+    case 'tooFew':
+      return `${side}. From five readings on it is compared.`;
+    case 'moved':
+      return `${side}: it moved from its usual ${number(found.mean)} pH. The pen or the control: check it in its buffers.`;
+    case 'usual':
+      return `${side}, as usual (${number(found.mean)} ± ${number(2 * found.spread)} pH).`;
+  }
+}

@@ -3,6 +3,7 @@ export const productsSays = {
   loadingTheProducts: 'Loading the products',
   addAProduct: 'Add a product',
   yourOwnFromTheirLabels: 'Your own, from their labels.',
+  yourOwn: 'your own',
   inGeneral: 'In general',
   inGeneralHint: 'What Dose offers beside your own. Percent is by mass: grams in a hundred grams.',
   productsInGeneral: 'Products in general',

@@ -23,6 +23,8 @@ export const readSays = {
   bandNothingRead: ({ low, high, unit }: Told<'low' | 'high' | 'unit'>) =>
     `Band ${low} to ${high}${unit}; nothing read yet.`,
   nothingToSave: 'Nothing to save yet: type the pH, the EC, or both.',
+  possible: (low: number, high: number, unit: string) =>
+    `${low} to ${high}${unit && ` ${unit}`} is possible here.`,
   keepIt: 'Keep it',
   save: 'Save',
   title: (name: string) => `Read · ${name}`,
@@ -61,3 +63,10 @@ export function liveLine(
   if (word === 'slow') return `${name} comes live and moves slowly, ${half} Wait.`;
   return half ? `${name} comes live, ${half}` : `${name} comes live and still moves.`;
 }
+
+/** Why what is shown is worth no number yet. */
+export const READ_REFUSAL = {
+  temperatureNeeded:
+    'This pen does not compensate for temperature: type the tank’s temperature too.',
+  outOfRange: 'Conductivity is compensated between 0 and 50 °C only.',
+} as const;

@@ -1,3 +1,5 @@
+import type { AlphaRefusal } from '@/core/conductivity';
+import type { Formats } from '@/words';
 import { counted } from '../counted';
 import type { Told } from '../told';
 
@@ -15,3 +17,15 @@ export const alphaSays = {
   fitted: ({ percent, margin, ec, unit }: Told<'percent' | 'margin' | 'ec' | 'unit'>) =>
     `α = ${percent}${margin}. EC at 25 °C: ${ec} ${unit}.`,
 } as const;
+
+/** Why there is no coefficient yet. */
+export function alphaRefusalWords(refusal: AlphaRefusal, formats: Formats): string {
+  switch (refusal.reason) {
+    case 'tooFewPairs':
+      return `${refusal.count} of ${refusal.needed} pairs. Three and more tell their own error.`;
+    case 'spanTooSmall':
+      return `The temperatures span ${formats.number(refusal.spanC, 1)} °C; ${refusal.neededC} are needed.`;
+    case 'implausible':
+      return `${formats.number(100 * refusal.alphaPerC, 1)} % per °C: no feed does that. Does the pen compensate after all?`;
+  }
+}

@@ -4,6 +4,8 @@ import type { Told } from '../told';
 export const historySays = {
   loadingTheHistory: 'Loading the history',
   history: 'History',
+  drawingNote: (from: string, to: string) =>
+    `${from} to ${to}. Corrected values, bars 95 %; shaded: the band as it then was.`,
   chartKeys: (name: string) =>
     `History of ${name}: arrow keys move in time, + and − scale, Home shows all`,
   svgPicture: 'SVG picture',

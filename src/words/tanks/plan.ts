@@ -8,6 +8,7 @@ export const planSays = {
   take: 'Take a usual band',
   own: 'my own',
   name: 'Name of the stage',
+  ofAFeed: 'a feed',
   phFrom: 'pH from',
   phTo: 'pH to',
   ecFrom: 'EC from',

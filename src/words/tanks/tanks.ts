@@ -10,5 +10,10 @@ export const tanksSays = {
   shownAs: 'Shown as',
   table: 'Table',
   strips: 'Strips',
+  headTank: 'Tank',
+  headVerdict: 'Verdict',
+  headEcVerdict: 'EC verdict',
+  headPhGoes: 'pH goes',
+  headRead: 'Read',
   tableHint: 'Corrected values. Press a head to sort, a name to open.',
 } as const;

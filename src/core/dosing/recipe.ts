@@ -1,7 +1,7 @@
-import type { EcDoseAnswer } from '@/book/answers';
-import { isDry, molPerUnit, type Product } from '@/core/chemistry';
-import { LEFT_OVER_MEQ_PER_L, raiseEc } from '@/core/dosing';
-import { hardWaterFacts, mixtureOf } from './explainModel';
+import { isDry, molPerUnit, type Product } from '../chemistry';
+import { LEFT_OVER_MEQ_PER_L } from './constants';
+import { raiseEc } from './ecDose';
+import { hardWaterFacts, mixtureOf, type WaterPart } from './explain';
 
 /** A whole change: how much of each water, of stock, of acid. */
 export interface Recipe {
@@ -22,20 +22,37 @@ export interface Recipe {
 /** Where nobody measured it, °C. */
 const FILL_TEMP_C = 18;
 
-/** What a whole change of so many litres takes to the middle of the tank's bands. */
-export function recipeFor(answer: EcDoseAnswer, volumeL: number, product: Product): Recipe {
-  const { tank, waters, learnedGain } = answer;
-  const { ecBand, phBand, stockGainMsPerCm } = tank.body;
+interface Band {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What a whole change is made of. */
+export interface RecipeFacts {
+  readonly volumeL: number;
+  readonly waters: readonly WaterPart[];
+  readonly phBand: Band;
+  /** mS/cm at 25 °C. */
+  readonly ecBand: Band;
+  /** (mS/cm) for 1 mL/L of each stock, learned or from its label. */
+  readonly gainMsPerCm: number | undefined;
+  /** The acid. */
+  readonly product: Product;
+}
+
+/** What a whole change takes to the middle of the tank's bands. */
+export function recipeFor(facts: RecipeFacts): Recipe {
+  const { volumeL, waters, phBand, ecBand, gainMsPerCm, product } = facts;
   const mixture = mixtureOf(waters);
-  const middle = (band: { low: number; high: number }) => (band.low + band.high) / 2;
+  const middle = ({ low, high }: Band) => (low + high) / 2;
   const stock = raiseEc({
     volumeL,
     ecMsPerCm: mixture?.ecMsPerCm ?? NaN,
     aimMsPerCm: middle(ecBand),
-    gainMsPerCm: learnedGain?.gainMsPerCm ?? stockGainMsPerCm,
+    gainMsPerCm,
   });
   const perUnit = molPerUnit(product);
-  const facts =
+  const acid =
     mixture &&
     hardWaterFacts(mixture, {
       aimPh: middle(phBand),
@@ -47,12 +64,12 @@ export function recipeFor(answer: EcDoseAnswer, volumeL: number, product: Produc
     waters: waters.map(({ water, share }) => ({ name: water.name, litres: share * volumeL })),
     stockMl: stock.ok && Number.isFinite(stock.value) ? stock.value : undefined,
     acid:
-      facts && perUnit.ok
+      acid && perUnit.ok
         ? {
-            amount: (facts.molPerL * volumeL) / perUnit.value,
+            amount: (acid.molPerL * volumeL) / perUnit.value,
             unit: isDry(product) ? 'g' : 'mL',
-            mixedPh: facts.mixedPh,
-            airedPh: facts.airedPh,
+            mixedPh: acid.mixedPh,
+            airedPh: acid.airedPh,
           }
         : undefined,
   };

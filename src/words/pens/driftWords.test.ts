@@ -1,7 +1,7 @@
 import type { DriftAnswer, LookBackAnswer } from '@/book/answers';
 import { DEFAULT_FORMATS, makeFormats } from '@/words';
-import { driftSentence, lifeSentence, warningSentence } from './driftViewModel';
-import { lookBackHeadline, lookBackStory } from './lookBackViewModel';
+import { driftSentence, lifeSentence, warningSentence } from './driftWords';
+import { lookBackHeadline, lookBackStory } from './lookBackWords';
 
 const formats = makeFormats(DEFAULT_FORMATS);
 const nowMs = new Date(2026, 10, 25, 10).getTime();

@@ -1,4 +1,5 @@
-import { inLine, timerHref, timerWords } from './timerWords';
+import { timerWords } from '@/words/frame/timerWords';
+import { inLine, timerHref } from './timerLine';
 
 const nowMs = new Date(2026, 4, 20, 10, 30).getTime();
 const minute = 60_000;

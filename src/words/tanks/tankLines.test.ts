@@ -1,6 +1,6 @@
 import type { AdditionRow, ReadingRow } from '@/book/answers';
 import { makeFormats, DEFAULT_FORMATS } from '@/words';
-import { besideReading, historyLines, shownLine } from './tankViewModel';
+import { besideReading, historyLines, shownLine } from './tankLines';
 
 const formats = makeFormats({ ...DEFAULT_FORMATS, decimalMark: ',' });
 const now = new Date(2026, 4, 20, 10, 0).getTime();

@@ -1,5 +1,5 @@
 import type { Formats } from '@/words';
-import type { Recipe } from './recipeModel';
+import type { Recipe } from '@/core/dosing';
 
 interface Written {
   readonly recipe: Recipe;

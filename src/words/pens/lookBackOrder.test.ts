@@ -1,5 +1,5 @@
 import type { LookBackAnswer } from '@/book/answers';
-import { lookBackOrder } from './lookBackViewModel';
+import { lookBackOrder } from './lookBackWords';
 
 const row = (id: string, turned: boolean, doseWrong: boolean) =>
   ({ id, turned, doseWrong }) as unknown as LookBackAnswer['rows'][number];

@@ -8,7 +8,7 @@ import {
   VERDICT_WORD,
   type Formats,
 } from '@/words';
-import { writeError } from './driftViewModel';
+import { writeError } from './driftWords';
 
 const NUMBERS = [
   'No',

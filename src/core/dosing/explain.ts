@@ -1,4 +1,3 @@
-import type { WaterShare } from '@/book/answers';
 import {
   addReagent,
   airedOut,
@@ -13,7 +12,7 @@ import {
   WATER_CALCIUM_MMOL_PER_MEQ,
   WATER_MAGNESIUM_MMOL_PER_MEQ,
   type Product,
-} from '@/core/chemistry';
+} from '../chemistry';
 
 /** What a mL of a liquid holds, and what reading its percentage without its density would make of it. */
 export function concentratedFacts({ reagent, strength }: Product) {
@@ -52,9 +51,19 @@ export function protonsOf(
   return -equivalentsAt(reagent, ph, { at: at.value, totals: {}, carbonate });
 }
 
-/** Alkalinity, EC and pH of the mixture of a tank's waters; undefined where any is missing. */
-export function mixtureOf(waters: readonly WaterShare[]) {
-  const sum = (of: (share: WaterShare) => number | undefined) =>
+/** A water of a tank with its share of the fill; what nobody measured of it is absent. */
+export interface WaterPart {
+  readonly share: number;
+  readonly water: {
+    readonly name: string;
+    readonly ecMsPerCm?: number | undefined;
+    readonly alkalinityMmolPerL?: number | undefined;
+  };
+}
+
+/** Alkalinity and EC of the mixture of a tank's waters; undefined where any is missing. */
+export function mixtureOf(waters: readonly WaterPart[]) {
+  const sum = (of: (part: WaterPart) => number | undefined) =>
     waters.reduce((all, each) => all + each.share * (of(each) ?? NaN), 0);
   const alkalinityMmolPerL = sum(({ water }) => water.alkalinityMmolPerL);
   const ecMsPerCm = sum(({ water }) => water.ecMsPerCm);

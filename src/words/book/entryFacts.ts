@@ -3,7 +3,7 @@ import type { Addition, BodyOf, CareEvent, Kind, Reading, Session } from '@/reco
 import type { EntryFact } from './entryFact';
 import { fieldValue, fieldWord } from '@/words/book/fieldWords';
 import { thingFacts } from './thingFacts';
-import { OUTCOME_SENTENCE } from '@/features/pens/penViewModel';
+import { OUTCOME_SENTENCE } from '@/words/pens/penLines';
 import {
   ADDITION_WORD,
   CARE_WORD,

@@ -11,7 +11,7 @@ import {
   reasonOf,
   sessionLine,
   penWords,
-} from './penViewModel';
+} from './penLines';
 
 const DAY_MS = 86_400_000;
 const now = new Date(2026, 4, 20, 10, 0).getTime();
