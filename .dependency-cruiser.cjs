@@ -105,11 +105,7 @@ module.exports = {
     no('only-the-app-provides-chunks', '^src/(?!chunks/)', '^src/chunks/'),
     no('ui-knows-no-shell', '^src/(ui|words|book|timers|acts|records)/', '^src/shell/'),
     no('ui-knows-no-records', '^src/ui/', '^src/(records|book|features|demo|interchange|timers)/'),
-    no(
-      'words-below-features',
-      '^src/words/',
-      '^src/(features|shell|demo|interchange|ui|timers)',
-    ),
+    no('words-below-features', '^src/words/', '^src/(features|shell|demo|interchange|ui|timers)'),
     {
       // Words speak of what the book answers; of the book and how it is kept they know nothing.
       name: 'words-know-answers-by-type',

@@ -11,7 +11,7 @@ const asItComes = (process.env.ZOLDER_APP_ROOT ?? 'app') !== 'app';
 // previews, lists, animations, pictures; questions asked in other ways, drawings read from text. The app
 // has one slot, and components of its own.
 const NOT_SHIPPED = [
-  /expo-router\/build\/(layouts\/(Stack\.|Tabs|TopTabs|experimental-stack|stack-utils)|native-tabs|link\/preview\/(?!LinkPreviewContext|PreviewRouteContext)|views\/(useS|S)itemap)/,
+  /expo-router\/build\/(layouts\/(Stack\.|Tabs|TopTabs|experimental-stack|stack-utils)|native-tabs|link\/preview\/(?!LinkPreviewContext|PreviewRouteContext)|views\/((useS|S)itemap|ErrorBoundary|Unmatched|Toast))/,
   /expo-router\/build\/(react-navigation\/(bottom-tabs|elements|native-stack)|fork\/native-stack)\//,
   /react-native-screens\//,
   /react-native-web\/dist\/(cjs\/)?exports\/(Animated|Button|CheckBox|FlatList|Image|ImageBackground|Modal|Picker|ProgressBar|RefreshControl|SectionList|Switch|Touchable\w+|VirtualizedList)\//,

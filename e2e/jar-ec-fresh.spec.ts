@@ -106,6 +106,22 @@ test('the explainer works with the tank’s own waters; a fresh fill is told whe
   ).toBeVisible();
 });
 
+test('what was typed for a change and is not asked any more does not keep a top-up from the book', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await openTank(page, 'Basil tables');
+  await press(page, 'Top up');
+  await page.getByRole('radio', { name: /changed/ }).click();
+  await page.getByLabel(/^Water/).fill('20');
+  await page.getByLabel(/^Alkalinity/).fill('9000');
+  await press(page, 'Changed');
+  await expect(page.getByLabel(/^Alkalinity/)).toHaveAttribute('aria-invalid', 'true');
+  await page.getByRole('radio', { name: /topped up/ }).click();
+  await press(page, 'Topped up');
+  await expect(page.getByText('The top-up is in the book.')).toBeVisible();
+});
+
 /*
  * By another program (every form's concentration, pairs with 0.7 calcium and 0.24 magnesium, by
  * bisection): water of 2.0 mmol/L at pH 7.6 takes 1.343 mmol/L of nitric acid to 6.0; 134.3 mmol /

@@ -264,7 +264,7 @@ test('EC first, then pH in one sitting; a quick look in one cup; the house contr
   await page.getByRole('textbox', { name: 'Shows' }).fill('6.95');
   await page.getByRole('textbox', { name: /^Temp/ }).fill('15');
   await press(page, 'Write it down');
-  await expect(page.getByText(/^0\.05 high in the control/)).toBeVisible();
+  await expect(page.getByText(/^0\.05\spH high in the control/)).toBeVisible();
   await press(page, 'Back');
   await press(page, 'Probes');
   await page.getByLabel('Its number').fill('A-17');

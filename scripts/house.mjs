@@ -1,13 +1,15 @@
 /**
  * npm run house: checks the import rules, that no two folders import each other (however far round),
- * and that the drawing in ARCHITECTURE.md is what the imports draw. `-- --write` draws it anew.
+ * that the drawing in ARCHITECTURE.md is what the imports draw, and that the files it and docs/finding.md
+ * name are there. `-- --write` draws it anew.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { cruise } from 'dependency-cruiser';
 import extractTSConfig from 'dependency-cruiser/config-utl/extract-ts-config';
 import { ROOT } from './ensure.mjs';
+import { missingIn } from './namedFiles.mjs';
 
 process.chdir(ROOT);
 const rules = createRequire(import.meta.url)('../.dependency-cruiser.cjs');
@@ -104,6 +106,15 @@ if (process.argv.includes('--write')) {
     'The drawing in ARCHITECTURE.md is not what the imports draw: npm run house -- --write',
   );
 }
+const SOURCES = ['app', 'src', 'server', 'scripts', 'public', 'docs', 'e2e'];
+const files = SOURCES.flatMap((folder) =>
+  readdirSync(join(ROOT, folder), { recursive: true }).map((file) => join(folder, file)),
+).concat(readdirSync(ROOT));
+for (const document of ['ARCHITECTURE.md', 'docs/finding.md'])
+  for (const missing of missingIn(document, files)) {
+    failed = true;
+    console.error(`No such file. ${missing}`);
+  }
 console.log(
   `${output.summary.totalCruised} modules, ${order.length} rooms, ${circle.length} in a circle`,
 );

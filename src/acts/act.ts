@@ -1,9 +1,10 @@
 import type { BodyOf, Change, Kind, RevId, IdOf } from '@/records';
+import type { Done } from './done';
 
 /** What a grower did: the changes of the book, and what it is called when it is done. */
 export interface Act {
-  /** One short sentence; absent where the screen itself tells. */
-  readonly said?: string | undefined;
+  /** What the line tells of it; absent where the screen itself tells. */
+  readonly done?: Done | undefined;
   readonly changes: readonly Change[];
 }
 

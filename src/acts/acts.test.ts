@@ -45,7 +45,10 @@ test('a new tank has no parents, a changed one names what it replaces and from w
     parents: [known.revId],
     effectiveFromMs: NOW_MS,
   });
-  expect([fresh.said, changed.said]).toEqual(['Basil is added.', 'Basil is changed.']);
+  expect([fresh.done, changed.done]).toEqual([
+    { what: 'added', name: 'Basil' },
+    { what: 'changed', name: 'Basil' },
+  ]);
 });
 
 test('a copy learns anew and stands last; out of use and back are one button', () => {
@@ -95,7 +98,7 @@ test('the label’s gain is kept with the tank only where it is new', () => {
 test('a dose left out counts again when pressed again', () => {
   const dose = { ...known, body: { excluded: true } as never };
   expect(bodies(excludeDose(dose))[0]).toMatchObject({ excluded: undefined });
-  expect(excludeDose({ ...known, body: {} as never }).said).toBe('That dose is left out.');
+  expect(excludeDose({ ...known, body: {} as never }).done).toEqual({ what: 'doseLeftOut' });
 });
 
 test('a check ends its sitting and takes its portions in one act', () => {
@@ -120,7 +123,7 @@ test('amending and voiding name what they replace, and keep why, cut to what is 
   const entry = { known, lots: [], body: { initials: 'CD', name: '' } };
   const changes = amendment({ ...entry, kind: 'person' }, { initials: 'AB', name: '' }, why);
   const amended = amend(changes, 'Nothing else changes by it.');
-  expect(amended.said).toBe('The entry is amended. Nothing else changes by it.');
+  expect(amended.done).toEqual({ what: 'amended', told: 'Nothing else changes by it.' });
   expect(amended.changes[0]).toMatchObject({ recordId: 'R', parents: [known.revId] });
   expect(amended.changes[0]!.why).toHaveLength(WHY_MAX_LENGTH);
   const voided = voidEntry(voiding({ ...entry, kind: 'person' }, ' twice '), '');

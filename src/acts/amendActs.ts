@@ -41,12 +41,12 @@ export const voiding = <K extends Kind>(entry: Entry<K>, why: string): Change[] 
 
 /** An entry that was wrong says something else; the old one stays readable, with who, when and why. */
 export const amend = (changes: readonly Change[], told: string): Act => ({
-  said: `The entry is amended. ${told}`,
+  done: { what: 'amended', told },
   changes,
 });
 
 /** An entry that never should have been counts no more; it stays readable, with who, when and why. */
 export const voidEntry = (changes: readonly Change[], told: string): Act => ({
-  said: `The entry is voided. ${told}`,
+  done: { what: 'voided', told },
   changes,
 });

@@ -13,13 +13,13 @@ export const keepSitting = (
 
 /** A sitting given up before it came to anything. */
 export const giveUpSitting = (draftId: DraftId | undefined): Act => ({
-  said: 'The check was discarded.',
+  done: { what: 'checkDiscarded' },
   changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body: null }] : [],
 });
 
 /** A sitting begun anew in place of what it was. */
 export const beginSittingAnew = (draftId: DraftId | undefined, body: BenchDraft): Act => ({
-  said: 'The check was begun anew.',
+  done: { what: 'checkBegunAnew' },
   changes: draftId ? [{ kind: 'benchDraft', recordId: draftId, body } as Change] : [],
 });
 
@@ -36,7 +36,7 @@ export const keepFound = (
   session: Session,
   { code, draftId, anew, more = [] }: KeptFound,
 ): Act => ({
-  said: `What ${code} showed was booked for that time.`,
+  done: { what: 'foundKept', name: code },
   changes: [
     // The sitting first: the Bench knows it by the first record of an act.
     { kind: 'benchDraft', recordId: draftId, body: anew } as Change,
@@ -175,7 +175,7 @@ export function cleanAndDipAgain(session: Session, about: CleanedAgain): Act {
   const { penId, side, cleanedAt, code } = about;
   const cleaned = make('careEvent', { penId, side, what: 'clean', at: cleanedAt, note: '' });
   const { changes } = keepFound(session, about);
-  return { said: `The check of ${code} is in the book.`, changes: [...changes, cleaned] };
+  return { done: { what: 'checked', name: code }, changes: [...changes, cleaned] };
 }
 
 /** A sitting that is finished: its check, what was poured for it, what was done at its end. */
@@ -192,6 +192,6 @@ export const saveCheck = (
     readonly more: readonly Change[];
   },
 ): Act => ({
-  said: `The check of ${code} is in the book.`,
+  done: { what: 'checked', name: code },
   changes: [...giveUpSitting(draftId).changes, make('session', session), ...more],
 });

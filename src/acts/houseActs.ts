@@ -5,19 +5,19 @@ import type { RecordId } from '@/records';
 
 /** Somebody who reads tanks and pens. */
 export const addPerson = (initials: string): Act => ({
-  said: `${initials} is added.`,
+  done: { what: 'added', name: initials },
   changes: [make('person', { initials, name: '' })],
 });
 
 /** How this book writes values. It joins whatever heads the settings have. */
 export const changeSettings = (settings: BookSettings): Act => ({
-  said: 'The setting is changed.',
+  done: { what: 'settingChanged' },
   changes: [{ kind: 'setting', recordId: BOOK_SETTINGS_ID, body: settings }],
 });
 
 /** The first pen and the first tank of an own book. */
 export const setUp = (pen: Pen, tank: Tank): Act => ({
-  said: `${pen.code} and ${tank.name} are in the book.`,
+  done: { what: 'setUp', pen: pen.code, tank: tank.name },
   changes: [make('pen', pen), make('tank', tank)],
 });
 

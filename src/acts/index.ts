@@ -1,4 +1,5 @@
 export * from './act';
+export * from './done';
 export * from './amendActs';
 export * from './benchActs';
 export * from './houseActs';

@@ -22,7 +22,7 @@ export function takeInTable({ tanks, pens, readings, sessions, intake }: Brought
   const named = <K extends 'tank' | 'pen'>(kind: K, all: readonly Named<K>[]) =>
     all.map(({ id, body }) => ({ kind, recordId: id, body }) as Change);
   return {
-    said: `${intake.file} is in the book.`,
+    done: { what: 'tableTaken', name: intake.file },
     changes: [
       make('intake', intake),
       ...named('tank', tanks),

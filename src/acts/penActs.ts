@@ -10,13 +10,13 @@ import { make, save, type Act, type Known } from './act';
 
 /** A new pen, or another description of one. */
 export const savePen = (pen: Known<'pen'> | undefined, body: Pen): Act => ({
-  said: `${body.code} is ${pen ? 'changed' : 'added'}.`,
+  done: { what: pen ? 'changed' : 'added', name: body.code },
   changes: [save('pen', pen, body)],
 });
 
 /** A pen that is lost, sold or broken. `at` is an ISO instant. */
 export const penLeaves = (pen: Known<'pen'>, body: Pen, gone: NonNullable<Pen['gone']>): Act => ({
-  said: `${body.code} is no longer here. Its records stay.`,
+  done: { what: 'penGone', name: body.code },
   changes: [save('pen', pen, { ...body, gone })],
 });
 
@@ -26,7 +26,7 @@ export const penComesBack = (
   body: Pen,
   { at, rested }: { readonly at: string; readonly rested: boolean },
 ): Act => ({
-  said: `${body.code} is here again. Check it before it is used.`,
+  done: { what: 'penBack', name: body.code },
   changes: [
     ...(body.gone ? [save('pen', pen, { ...body, gone: undefined })] : []),
     ...(rested
@@ -37,13 +37,13 @@ export const penComesBack = (
 
 /** A pen put away for long. `at` is an ISO instant. */
 export const putPenAway = (pen: Known<'pen'>, body: Pen, at: string): Act => ({
-  said: `${body.code} is put away.`,
+  done: { what: 'penPutAway', name: body.code },
   changes: [make('careEvent', { penId: pen.id, side: 'both', what: 'rest', at, note: '' })],
 });
 
 /** A profile of one's own. */
 export const keepProfile = (body: OwnProfile): Act => ({
-  said: `${body.title} is kept as a profile.`,
+  done: { what: 'profileKept', name: body.title },
   changes: [make('profile', body)],
 });
 
@@ -51,31 +51,31 @@ export const keepProfile = (body: OwnProfile): Act => ({
 export const fitProbe = (probe: Probe): Act => {
   const { penId, side, fittedAt: at, serial: note } = probe;
   return {
-    said: 'The new probe is in the book.',
+    done: { what: 'probeFitted' },
     changes: [make('probe', probe), make('careEvent', { penId, side, what: 'newProbe', at, note })],
   };
 };
 
 /** Care given to a pen, or what befell it. */
 export const careFor = (body: CareEvent): Act => ({
-  said: 'It is in the book.',
+  done: { what: 'booked' },
   changes: [make('careEvent', body)],
 });
 
 /** A soak that is over before its time, or by a check. `at` is an ISO instant. */
 export const endSoak = (soak: Known<'careEvent'>, body: CareEvent, at: string): Act => ({
-  said: 'The soak is over.',
+  done: { what: 'soakOver' },
   changes: [save('careEvent', soak, { ...body, until: at })],
 });
 
 /** A pen compared with a checked one, or its thermometer with another: no calibration. */
 export const comparePen = (body: Comparison): Act => ({
-  said: 'The comparison is in the book.',
+  done: { what: 'compared' },
   changes: [make('comparison', body)],
 });
 
 /** A pen read in the check standard. */
 export const readControl = (body: ControlReading): Act => ({
-  said: 'The control is in the book.',
+  done: { what: 'controlRead' },
   changes: [make('controlReading', body)],
 });

@@ -1,16 +1,17 @@
 import type { Addition, JarTest } from '@/records/kinds';
 import { make, revise, type Act, type Known } from './act';
+import type { PlainlyDone } from './done';
 import { patchedTank, type KnownTank } from './tankActs';
 
 /** A dose that was poured. `amount` is how the screen wrote it, with its unit. */
 export const pourDose = (body: Addition, amount: string): Act => ({
-  said: `${amount} of ${body.productName} is in the book.`,
+  done: { what: 'poured', amount, product: body.productName },
   changes: [make('addition', body)],
 });
 
 /** A jar test with the dose that was poured by it. */
 export const pourByJar = (jar: JarTest, dose: Addition, amount: string): Act => ({
-  said: `Jar test and ${amount} of ${dose.productName} are in the book.`,
+  done: { what: 'pouredByJar', amount, product: dose.productName },
   changes: [make('jarTest', jar), make('addition', dose)],
 });
 
@@ -22,7 +23,7 @@ export const correctEc = (
 ): Act => {
   const isNew = gainMsPerCm !== undefined && gainMsPerCm !== tank.written.stockGainMsPerCm;
   return {
-    said: 'What was poured is in the book.',
+    done: { what: 'pouredForEc' },
     changes: [
       ...additions.map((body) => make('addition', body)),
       ...(isNew ? [patchedTank(tank, { stockGainMsPerCm: gainMsPerCm })] : []),
@@ -30,14 +31,14 @@ export const correctEc = (
   };
 };
 
-const WATER_SAID: Partial<Record<Addition['what'], string>> = {
-  change: 'The whole change is in the book.',
-  drain: 'What was drained is in the book.',
+const WATER_DONE: Partial<Record<Addition['what'], PlainlyDone>> = {
+  change: 'waterChanged',
+  drain: 'waterDrained',
 };
 
 /** Water poured in, drained off, or a whole change. */
 export const moveWater = (body: Addition): Act => ({
-  said: WATER_SAID[body.what] ?? 'The top-up is in the book.',
+  done: { what: WATER_DONE[body.what] ?? 'waterToppedUp' },
   changes: [make('addition', body)],
 });
 
@@ -45,14 +46,14 @@ export const moveWater = (body: Addition): Act => ({
 export const excludeDose = (dose: Known<'addition'> & { readonly body: Addition }): Act => {
   const excluded = dose.body.excluded ? undefined : true;
   return {
-    said: excluded ? 'That dose is left out.' : 'That dose counts again.',
+    done: { what: excluded ? 'doseLeftOut' : 'doseCounts' },
     changes: [revise('addition', dose, { ...dose.body, excluded })],
   };
 };
 
 /** What was read contradicts what was told of the water: from here on what fits is believed too. */
 export const takeWhatFits = (dose: Known<'addition'> & { readonly body: Addition }): Act => ({
-  said: 'Planned from what fits now.',
+  done: { what: 'tookWhatFits' },
   changes: [revise('addition', dose, { ...dose.body, tookWhatFits: true })],
 });
 
@@ -61,7 +62,7 @@ export const callMixed = (
   poured: Known<'addition'> & { readonly body: Addition },
   nowMs: number,
 ): Act => ({
-  said: 'Mixed. Read it now.',
+  done: { what: 'mixed' },
   changes: [
     revise('addition', poured, { ...poured.body, rereadAt: new Date(nowMs).toISOString() }),
   ],

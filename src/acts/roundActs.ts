@@ -5,7 +5,7 @@ import type { TankId } from '@/records';
 
 /** A stop of the Round passed by for today. `at` is an ISO instant. */
 export const skipStop = (stop: string, why: SkipReason, at: string): Act => ({
-  said: 'Passed by for today.',
+  done: { what: 'passedBy' },
   changes: [make('skip', { stop, at, why, note: '' })],
 });
 
@@ -15,7 +15,7 @@ export const leaveStanding = (
   minutes: number,
   nowMs: number,
 ): Act => ({
-  said: `The sample stands for ${minutes} min.`,
+  done: { what: 'standing', minutes },
   changes: [
     make('standing', {
       tankId,

@@ -16,7 +16,7 @@ export const saveTank = (
   body: Tank,
   effectiveFromMs?: number,
 ): Act => ({
-  said: `${body.name} is ${tank ? 'changed' : 'added'}.`,
+  done: { what: tank ? 'changed' : 'added', name: body.name },
   changes: [save('tank', tank, body, effectiveFromMs)],
 });
 
@@ -26,7 +26,7 @@ export const patchedTank = (tank: KnownTank, patch: Partial<Tank>): Change =>
 
 /** Something else said of a tank: its plan, bands of its samples, its coefficient. */
 export const describeTank = (tank: KnownTank, patch: Partial<Tank>): Act => ({
-  said: `${tank.written.name} is changed.`,
+  done: { what: 'changed', name: tank.written.name },
   changes: [patchedTank(tank, patch)],
 });
 
@@ -34,14 +34,14 @@ export const describeTank = (tank: KnownTank, patch: Partial<Tank>): Act => ({
 export const copyTank = ({ written }: KnownTank, place: number): Act => {
   const name = `${written.name}, copy`;
   const copy: Tank = { ...written, name, place, learnFrom: undefined };
-  return { said: `${name} is added.`, changes: [make('tank', copy)] };
+  return { done: { what: 'added', name }, changes: [make('tank', copy)] };
 };
 
 /** Out of use, or back in use. */
 export const retireTank = (tank: KnownTank): Act => {
   const retired = tank.written.retired ? undefined : true;
   return {
-    said: `${tank.written.name} is ${retired ? 'out of use' : 'back in use'}.`,
+    done: { what: retired ? 'tankRetired' : 'tankBack', name: tank.written.name },
     changes: [patchedTank(tank, { retired })],
   };
 };
@@ -55,11 +55,11 @@ export const orderTanks = (tanks: readonly KnownTank[], ids: readonly string[]):
     const { parents: _, ...move } = patchedTank(tank, { place: at + 1 });
     return [move];
   });
-  return { said: 'The order is changed.', changes };
+  return { done: { what: 'ordered' }, changes };
 };
 
 /** What the tank's doses taught is forgotten from a moment on. */
 export const forgetLearned = (tank: KnownTank, nowMs: number): Act => ({
-  said: `What ${tank.written.name} taught is forgotten.`,
+  done: { what: 'learnedForgotten', name: tank.written.name },
   changes: [patchedTank(tank, { learnFrom: new Date(nowMs).toISOString() })],
 });

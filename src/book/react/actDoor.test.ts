@@ -19,7 +19,7 @@ const door = () =>
     },
     newActId: () => `act${(next += 1)}` as string as ActId,
   });
-const ACT = { said: 'It is in the book.', changes: [] };
+const ACT = { done: { what: 'booked' }, changes: [] } as const;
 const id = (name: string) => name as string as ActId;
 /** Lets promises that wait for nothing go on. */
 const settle = () => jest.advanceTimersByTimeAsync(0);
@@ -37,7 +37,7 @@ afterEach(() => {
 test('what is done is said and can be taken back for ten seconds, then no longer', async () => {
   const acts = door();
   expect(await acts.run(ACT, id('one'))).toEqual(['record']);
-  expect(acts.current()).toEqual({ kind: 'done', said: ACT.said, actId: 'one' });
+  expect(acts.current()).toEqual({ kind: 'done', done: ACT.done, actId: 'one' });
   await jest.advanceTimersByTimeAsync(UNDO_MS - 1);
   expect(acts.current()).toBeDefined();
   await jest.advanceTimersByTimeAsync(1);

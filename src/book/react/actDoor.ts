@@ -1,5 +1,5 @@
 import { watchHand, whenAtRest } from './atRest';
-import type { Act } from '@/acts';
+import type { Act, Done } from '@/acts';
 import type { ActId, Change } from '@/records';
 import { inBackground, noteTrouble } from '@/trouble';
 
@@ -7,9 +7,9 @@ import { inBackground, noteTrouble } from '@/trouble';
 export type ActNotice =
   /** It takes longer than a moment. */
   | { readonly kind: 'going' }
-  /** Done: it can be taken back for a while. */
-  | { readonly kind: 'done'; readonly said: string; readonly actId: ActId }
-  | { readonly kind: 'takenBack'; readonly said: string }
+  /** Done: it can be taken back for a while. What came another way than by an act brings its sentence. */
+  | { readonly kind: 'done'; readonly done: Done | string; readonly actId: ActId }
+  | { readonly kind: 'takenBack' }
   | { readonly kind: 'changedSince' }
   /** Not done; everything typed is still there. */
   | {
@@ -79,14 +79,14 @@ export class ActDoor {
    * Sends an act until it is done or the grower lets it be. Resolves with the records it wrote, or
    * undefined where it was let be.
    */
-  async run({ changes, said }: Act, actId: ActId): Promise<readonly string[] | undefined> {
+  async run({ changes, done }: Act, actId: ActId): Promise<readonly string[] | undefined> {
     for (;;) {
       const going = setTimeout(() => this.tell({ kind: 'going' }), GOING_AFTER_MS);
       try {
         const recordIds = await this.to.send(changes, actId);
         clearTimeout(going);
         // The line tells of the newest act alone: two ways back on one screen would be mistaken.
-        this.tell(said ? { kind: 'done', said, actId } : undefined, UNDO_MS);
+        this.tell(done ? { kind: 'done', done, actId } : undefined, UNDO_MS);
         return recordIds;
       } catch (error) {
         clearTimeout(going);
@@ -109,7 +109,7 @@ export class ActDoor {
 
   /** Says that an act which another way reached the book is done, and offers to take it back. */
   readonly say = (said: string, actId: ActId): void => {
-    this.tell({ kind: 'done', said, actId }, UNDO_MS);
+    this.tell({ kind: 'done', done: said, actId }, UNDO_MS);
   };
 
   /** Lets a failed act be: another try comes from its own button. */
@@ -134,7 +134,7 @@ export class ActDoor {
     this.tell({ kind: 'going' });
     try {
       const done = await this.to.undo(notice.actId);
-      this.tell(done ? { kind: 'takenBack', said: notice.said } : { kind: 'changedSince' }, 4000);
+      this.tell({ kind: done ? 'takenBack' : 'changedSince' }, 4000);
     } catch (error) {
       this.fail(error, () => {
         this.tell(notice, UNDO_MS);

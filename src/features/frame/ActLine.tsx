@@ -4,9 +4,13 @@ import { useBook } from '@/book/react';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
+import type { Done } from '@/acts';
 import { actFailureSentence } from '@/words';
+import { doneSentence } from '@/words/acts/doneSentence';
 import { commonSays } from '@/words/common';
 import { frameSays } from '@/words/frame/frame';
+
+const saidOf = (done: Done | string) => (typeof done === 'string' ? done : doneSentence(done));
 
 /** The line over the places: what was just done, with the way back; or that it failed, and why. */
 export function ActLine() {
@@ -24,8 +28,8 @@ export function ActLine() {
       </View>
     );
   const words = {
-    going: 'Saving…',
-    done: notice.kind === 'done' ? notice.said : '',
+    going: frameSays.saving,
+    done: notice.kind === 'done' ? saidOf(notice.done) : '',
     takenBack: frameSays.takenBack,
     changedSince: frameSays.notTakenBack,
   }[notice.kind];

@@ -1,5 +1,6 @@
 /** Around every screen: head, places, notes, find, a screen that did not load. */
 export const frameSays = {
+  saving: 'Saving…',
   takenBack: 'Taken back.',
   notTakenBack: 'Not taken back: it was changed since. Open the entry in the Book to amend it.',
   itIsRightNow: 'It is right now',
