@@ -24,7 +24,8 @@ export function DipTarget({ plan, events, cup, phase, beside = false }: Props) {
         {dipSays.shouldShow}
       </Say>
       <Say size={beside ? 'huge' : 'hero'} face="mono" bold>
-        {target.value}&nbsp;<Say tone="soft">{shownUnit(plan)}</Say>
+        {target.value}
+        <Say tone="soft">&nbsp;{shownUnit(plan)}</Say>
       </Say>
       <Say size="small" bold>
         {windowLine(plan, cup, phase, formats)}

@@ -46,7 +46,7 @@ export function PenSidePanel(props: {
       <Say bold>
         {ph ? 'pH' : 'EC'} {lastCheckLine(side, nowMs)}
       </Say>
-      <Say size="large" face="mono" bold>
+      <Say size="large" face={error ? 'mono' : 'text'} bold>
         {line}
       </Say>
       {error && state.standing === 'checked' ? (

@@ -66,7 +66,7 @@ export function PensScreen() {
               {penWords(pen)}
             </Say>
             {pen.sides.map((side) => (
-              <Say key={side.quantity} size="small" face="mono">
+              <Say key={side.quantity} size="small" face={side.error ? 'mono' : 'text'}>
                 {errorLine(side, formats)}
               </Say>
             ))}
