@@ -5,7 +5,6 @@ import { Caution } from '@/features/parts/Caution';
 import { useProducts } from '@/features/products/useProducts';
 import type { TankId } from '@/records';
 import { paths } from '@/shell/navigation/paths';
-import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
@@ -19,9 +18,9 @@ import { DoseLinks } from './DoseLinks';
 import { FillQuestion } from './FillQuestion';
 import { PouredAnyway } from './PouredAnyway';
 import { ProductChoice } from './ProductChoice';
-import { useDosing, type Dosing, type DosingNow } from './useDosing';
+import { PourBar } from './PourBar';
+import { useDosing, type Dosing } from './useDosing';
 import { wayOnFromDose } from './wayOn';
-import { WayOnButton } from './WayOnButton';
 
 /** Dose: what to reach, with which product, how much now and what it does. */
 export function DoseScreen() {
@@ -65,9 +64,19 @@ interface Props extends Dosing {
 function DoseTank({ judged, ...tank }: Props) {
   const { answer, products } = tank;
   const dosing = useDosing(tank);
-  const { chosen, refusal } = dosing;
+  const { chosen, refusal, said, pour, busy } = dosing;
+  const { reading } = answer;
   return (
-    <Screen actions={<Actions answer={answer} dosing={dosing} />}>
+    <Screen
+      actions={
+        <PourBar
+          label={said && doseSays.pouredOf(said, chosen.name)}
+          busy={busy}
+          onPour={pour}
+          wayOn={refusal && wayOnFromDose(refusal.reason, { tankId: answer.tank.id, reading })}
+        />
+      }
+    >
       <DoseHead answer={answer} judged={judged} />
       <DoseFound {...tank} dosing={dosing} />
       <ProductChoice products={products} value={chosen.id} onChoose={dosing.setProduct} />
@@ -90,27 +99,5 @@ function DoseTank({ judged, ...tank }: Props) {
       <DoseLinks tankId={answer.tank.id} productId={chosen.id} />
       <Caution trained={chosen.group === 'trained'} />
     </Screen>
-  );
-}
-
-function Actions({ answer, dosing }: Pick<Dosing, 'answer'> & { readonly dosing: DosingNow }) {
-  const back = useBack();
-  const { said, chosen, refusal, pour, busy } = dosing;
-  const { tank, reading } = answer;
-  return (
-    <>
-      <Button wet label={commonSays.back} onPress={back} />
-      {said ? (
-        <Button
-          kind="main"
-          wet
-          grow
-          label={doseSays.pouredOf(said, chosen.name)}
-          disabled={busy}
-          onPress={pour}
-        />
-      ) : null}
-      <WayOnButton wayOn={refusal && wayOnFromDose(refusal.reason, { tankId: tank.id, reading })} />
-    </>
   );
 }

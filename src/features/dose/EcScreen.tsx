@@ -5,18 +5,16 @@ import { useAnswer, useNowMs, questions } from '@/book/react';
 import type { EcPlan } from '@/core/dosing';
 import type { TankId } from '@/records';
 import { useFormats } from '@/shell/formats';
-import { useBack } from '@/shell/navigation/useBack';
-import { Button } from '@/ui/button';
 import { Panel, Screen, Skeleton } from '@/ui/layout';
 import { NumberField } from '@/ui/number-field';
 import { Say } from '@/ui/text';
 import { commonSays } from '@/words/common';
 import { ecSays } from '@/words/dose/ec';
 import { EC_STOP_WORDS, ecPlanWords } from '@/words/dose/ecPlan';
+import { PourBar } from './PourBar';
 import { StockPoured } from './StockPoured';
 import { useEc, volumesOf } from './useEc';
 import { wayOnFromEc } from './wayOn';
-import { WayOnButton } from './WayOnButton';
 
 /** EC: stock A and B to raise it, water to thin it, with what the tank can hold. */
 export function EcScreen() {
@@ -28,7 +26,6 @@ export function EcScreen() {
 }
 
 function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: number }) {
-  const back = useBack();
   const { ecUnit: unit } = useFormats();
   const { tank, reading } = answer;
   const { plan, pour, busy, aim, gain, unknownGain, water } = useEc(answer, nowMs);
@@ -37,20 +34,12 @@ function Ec({ answer, nowMs }: { readonly answer: EcDoseAnswer; readonly nowMs: 
   return (
     <Screen
       actions={
-        <>
-          <Button wet label={commonSays.back} onPress={back} />
-          <WayOnButton wayOn={wayOn} />
-          {plan.kind === 'stop' ? null : (
-            <Button
-              kind="main"
-              wet
-              grow
-              label={ecSays.pouredStartMixing}
-              disabled={busy}
-              onPress={pour}
-            />
-          )}
-        </>
+        <PourBar
+          label={plan.kind === 'stop' ? undefined : ecSays.pouredStartMixing}
+          busy={busy}
+          onPour={pour}
+          wayOn={wayOn}
+        />
       }
     >
       <Head answer={answer} />

@@ -7,7 +7,6 @@ import { thisMoment } from '@/book/client';
 import { useAnswer, useAct, useNowMs, questions } from '@/book/react';
 import { measureOf } from '@/core/dosing';
 import { useFormats } from '@/shell/formats';
-import { useBack } from '@/shell/navigation/useBack';
 import { useGoOn } from '@/shell/navigation/useGoOn';
 import { useProducts, type AnyProduct } from '@/features/products/useProducts';
 import { PenLine } from '@/features/read/PenLine';
@@ -22,9 +21,9 @@ import { measuredWords } from '@/words/dose/doseWords';
 import { JarRows, JarSetupFields } from './JarFields';
 import { jarNumbers, jarPoints } from './jarModel';
 import { JarOutcome } from './JarOutcome';
+import { PourBar } from './PourBar';
 import { useJarTest } from './useJarTest';
 import { paths } from '@/shell/navigation/paths';
-import { commonSays } from '@/words/common';
 import { jarSays } from '@/words/dose/jar';
 import type { PenId, ProductId, TankId } from '@/records';
 
@@ -81,26 +80,17 @@ function useJar({ answer, pens, usualPenId, products, productId, nowMs }: JarPro
 }
 
 function Jar(props: JarProps) {
-  const back = useBack();
   const { answer } = props;
   const { test, liquid, product, setChosen, pen, setPenId, poured, pour, busy } = useJar(props);
   const { draft, plan } = test;
   return (
     <Screen
       actions={
-        <>
-          <Button wet label={commonSays.back} onPress={back} />
-          {poured ? (
-            <Button
-              kind="main"
-              wet
-              grow
-              label={jarSays.pouredOf(poured, product.name)}
-              disabled={busy}
-              onPress={pour}
-            />
-          ) : null}
-        </>
+        <PourBar
+          label={poured && jarSays.pouredOf(poured, product.name)}
+          busy={busy}
+          onPour={pour}
+        />
       }
     >
       <Say size="large" face="slab" heading={1}>

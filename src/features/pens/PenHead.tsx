@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
+import { UnderTitle } from '@/features/parts/UnderTitle';
 import { paths } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
@@ -23,7 +24,7 @@ export function PenHead({ pen, beside }: Props) {
       <Say size="huge" face="slab" heading={1}>
         {code} · {name}
       </Say>
-      <View style={styles.about}>
+      <UnderTitle>
         <Say face="slab" size="large" tone={PEN_TONE[pen.word]}>
           {penWords(pen)}
         </Say>
@@ -34,7 +35,7 @@ export function PenHead({ pen, beside }: Props) {
             onPress={() => router.navigate(paths.editPen(pen.id))}
           />
         )}
-      </View>
+      </UnderTitle>
       {gone ? (
         <Say size="small" bold>
           {penSays.goneSince(GONE_WORD[gone.why], shortDay(Date.parse(gone.at)))}
@@ -44,12 +45,3 @@ export function PenHead({ pen, beside }: Props) {
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  about: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-  },
-});

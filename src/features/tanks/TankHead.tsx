@@ -1,10 +1,11 @@
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { TankAnswer } from '@/book/answers';
 import { byDay } from '@/records/crops';
 import { cropTitle, stageTitle } from '@/records/crops/cropTitle';
 import { usualSample } from '@/records/samples';
 import { useFormats } from '@/shell/formats';
+import { UnderTitle } from '@/features/parts/UnderTitle';
 import { paths } from '@/shell/navigation/paths';
 import { Button } from '@/ui/button';
 import { Say } from '@/ui/text';
@@ -30,7 +31,7 @@ export function TankHead({ tank, beside }: Props) {
       <Say size="huge" face="slab" heading={1}>
         {body.name}
       </Say>
-      <View style={styles.about}>
+      <UnderTitle>
         <Say size="small" tone="soft">
           {[body.crop, stageTitle(body.stage), size].filter(Boolean).join(' · ')}
         </Say>
@@ -48,16 +49,7 @@ export function TankHead({ tank, beside }: Props) {
             onPress={() => router.navigate(paths.editTank(id))}
           />
         )}
-      </View>
+      </UnderTitle>
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  about: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-  },
-});
