@@ -12,6 +12,7 @@ import {
   startCheck,
   typeReading,
 } from './support/grower';
+import { slowDeleting } from './support/storage';
 
 /** Opens the form of Read from the tank's own page. */
 async function openRead(page: Page, tank: string): Promise<void> {
@@ -217,4 +218,28 @@ test('tanks are put in order, doubled, and taken out of use', async ({ page }) =
   await expect(page.getByRole('link', { name: /^2 Mint trough|Mint trough/ })).toHaveCount(1);
   await goTo(page, 'Tanks');
   await expect(page.getByText(/^Out of use/)).toBeVisible();
+});
+
+test('a page that is closed the moment a reading is saved does not offer it once more', async ({
+  page,
+}) => {
+  await page.goto(ownUrl());
+  await addPen(page, /^pH, two points/, 'P1');
+  await addTank(page, 'Basil', 'basil');
+  const ph = page.getByLabel('pH', { exact: true });
+  for (const shown of ['6.10', '6.12', '6.14']) {
+    await page.goto(ownUrl());
+    await goTo(page, 'Tanks');
+    await page.getByRole('link', { name: /Basil/ }).first().click();
+    await press(page, 'Read');
+    // A draft would come back by then.
+    await page.waitForTimeout(500);
+    await expect(ph).toHaveValue('');
+    await ph.fill(shown);
+    // Typing pauses: what stands there is kept.
+    await page.waitForTimeout(500);
+    await slowDeleting(page, 400);
+    await press(page, 'Save');
+    await expectHeading(page, 'Saved · Basil');
+  }
 });

@@ -116,3 +116,17 @@ export async function slowDown(page: Page, times: number): Promise<void> {
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: times });
 }
+
+/** Lets each deleting in the book's worker take so long, as where much else is being read. */
+export async function slowDeleting(page: Page, ms: number): Promise<void> {
+  for (const worker of page.workers())
+    await worker.evaluate((waitMs) => {
+      const { prototype } = IDBObjectStore;
+      const { delete: remove } = prototype;
+      prototype.delete = function slow(key) {
+        const until = Date.now() + waitMs;
+        while (Date.now() < until);
+        return remove.call(this, key);
+      };
+    }, ms);
+}

@@ -1,12 +1,13 @@
 import { useCallback, useEffect, useRef } from 'react';
-import { inBackground } from '@/trouble';
+import { inBackground, noteTrouble } from '@/trouble';
 import { useBook } from './BookProvider';
 
 const PAUSE_MS = 300;
 
 /**
  * Keeps what stands in an open form, so that a reload, a new version or a closed tab loses nothing.
- * `restore` is called once with the draft found when the form opens.
+ * `restore` is called once with the draft found when the form opens. What was saved is forgotten before
+ * the screen goes on: else a page that is closed at once would offer it to be saved once more.
  */
 export function useDraft<T>(name: string, restore: (draft: T) => void) {
   const { client } = useBook();
@@ -24,20 +25,27 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
       gone = true;
     };
   }, [client, name]);
+  /** What was kept last, and what is done with: a form that is drawn once more does not bring it back. */
+  const last = useRef<string>(undefined);
+  const done = useRef<string>(undefined);
   const keep = useCallback(
     (draft: T) => {
+      const text = JSON.stringify(draft);
+      if (text === done.current) return;
+      last.current = text;
       touched.current = true;
       clearTimeout(timer.current);
       timer.current = setTimeout(() => {
-        inBackground('draft', client.keepDraft(name, JSON.stringify(draft), Date.now()));
+        inBackground('draft', client.keepDraft(name, text, Date.now()));
       }, PAUSE_MS);
     },
     [client, name],
   );
-  const forget = useCallback(() => {
+  const forget = useCallback(async () => {
     touched.current = true;
+    done.current = last.current;
     clearTimeout(timer.current);
-    inBackground('draft', client.keepDraft(name, null, Date.now()));
+    await client.keepDraft(name, null, Date.now()).catch((error) => noteTrouble('draft', error));
   }, [client, name]);
   return { keep, forget };
 }

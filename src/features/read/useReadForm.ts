@@ -73,7 +73,7 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     const now = readView({ ...input, typed });
     const saved = await saving.save({ typed, about, view: now, phPen, ecPen });
     if (!saved) return;
-    draft.forget();
+    await draft.forget();
     onSaved(saved);
   };
   const type = (field: keyof ReadTyped) => (text: string) => {

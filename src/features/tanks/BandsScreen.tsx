@@ -59,7 +59,7 @@ function Fields({ tank, sample, onSample }: Props) {
   const save = form.handleSubmit(async (bands) => {
     const sampleBands = { ...tank.written.sampleBands, [kind]: bands };
     if (!(await act(describeTank(tank, { sampleBands })))) return;
-    draft.forget();
+    await draft.forget();
     goOn.back();
   });
   useKeyAct('save', save);

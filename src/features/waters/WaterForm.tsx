@@ -40,7 +40,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const draft = useFormDraft(`water/${water?.id ?? 'new'}`, fields);
   const save = handleSubmit(async (body) => {
     if (!(await act(saveWater(water, body)))) return;
-    draft.forget();
+    await draft.forget();
     goOn.to(paths.waters);
   });
   useKeyAct('save', save);
