@@ -24,6 +24,12 @@ const noAppend = {
   message: 'Write through useAct: it books once, can be taken back, and fails aloud.',
 };
 
+/** Effects that run every time something is drawn. */
+const noEveryRender = {
+  selector: 'CallExpression[callee.name=/^use(Layout)?Effect$/][arguments.length=1]',
+  message: 'Say what it depends on: without, it runs every time the screen is drawn.',
+};
+
 /** Sentences that stand in a screen. */
 const noSentences = [
   'JSXText[value=/[A-Za-z]/]',
@@ -119,13 +125,15 @@ module.exports = [
     files: ['src/features/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}'],
     rules: {
-      'no-restricted-syntax': ['error', noAppend, ...noPaths],
+      'no-restricted-syntax': ['error', noAppend, noEveryRender, ...noPaths],
     },
   },
   {
     files: ['{app,src/features,src/shell}/**/*.tsx'],
     ignores: ['**/*.test.tsx'],
-    rules: { 'no-restricted-syntax': ['error', noAppend, ...noPaths, ...noSentences] },
+    rules: {
+      'no-restricted-syntax': ['error', noAppend, noEveryRender, ...noPaths, ...noSentences],
+    },
   },
   {
     // View models speak as little as screens; descriptions of fields say what their field is called.
@@ -136,7 +144,9 @@ module.exports = [
       'src/features/*/fields/**',
       'src/features/parts/calendarStyles.ts',
     ],
-    rules: { 'no-restricted-syntax': ['error', noAppend, ...noPaths, ...noSentences] },
+    rules: {
+      'no-restricted-syntax': ['error', noAppend, noEveryRender, ...noPaths, ...noSentences],
+    },
   },
   { files: ['scripts/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
 ];

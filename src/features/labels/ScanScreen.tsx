@@ -67,7 +67,7 @@ function Camera({ onCode }: { readonly onCode: (code: string) => void }) {
   const told = useRef(onCode);
   useEffect(() => {
     told.current = onCode;
-  });
+  }, [onCode]);
   useEffect(() => {
     const shown = video.current;
     if (!stream || !shown) return;

@@ -50,14 +50,14 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     penId === undefined ? {} : { phPenId: penId, ecPenId: penId },
   );
   const [about, setAbout] = useState<About>({ sample, dips: NO_DIPS });
-  const draft = useDraft<Draft>(`read/${tank.id}`, (kept) => {
+  const { keep, forget } = useDraft<Draft>(`read/${tank.id}`, (kept) => {
     setTyped({ ...initial, ...kept.typed });
     setPens((before) => ({ ...before, ...kept.pens }));
     if (kept.about) setAbout(kept.about);
   });
   useEffect(() => {
-    if (typed !== initial) draft.keep({ typed, pens, about });
-  }, [typed, pens, about, initial, draft]);
+    if (typed !== initial) keep({ typed, pens, about });
+  }, [typed, pens, about, initial, keep]);
   const withSide = (quantity: 'ph' | 'ec') => answer.pens.filter((pen) => pen.body[quantity]);
   const choose = (quantity: 'ph' | 'ec', id: string | undefined) =>
     withSide(quantity).find((pen) => pen.id === id) ??
@@ -73,7 +73,7 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     const now = readView({ ...input, typed });
     const saved = await saving.save({ typed, about, view: now, phPen, ecPen });
     if (!saved) return;
-    await draft.forget();
+    await forget();
     onSaved(saved);
   };
   const type = (field: keyof ReadTyped) => (text: string) => {
