@@ -1,13 +1,14 @@
 import { useCallback, useEffect, useRef } from 'react';
-import { inBackground, noteTrouble } from '@/trouble';
+import { inBackground } from '@/trouble';
 import { useBook } from './BookProvider';
+import { forgetSaved, noteSaved, wasSaved } from './savedDrafts';
 
 const PAUSE_MS = 300;
 
 /**
  * Keeps what stands in an open form, so that a reload, a new version or a closed tab loses nothing.
- * `restore` is called once with the draft found when the form opens. What was saved is forgotten before
- * the screen goes on: else a page that is closed at once would offer it to be saved once more.
+ * `restore` is called once with the draft found when the form opens. What was saved is noted at once and
+ * deleted in the background: a page that is closed in between does not offer it to be saved once more.
  */
 export function useDraft<T>(name: string, restore: (draft: T) => void) {
   const { client } = useBook();
@@ -17,7 +18,7 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
   useEffect(() => {
     let gone = false;
     const loading = client.loadDraft(name, Date.now()).then((text) => {
-      if (gone || touched.current || text === null) return;
+      if (gone || touched.current || text === null || wasSaved(name)) return;
       once.current(JSON.parse(text) as T);
     });
     inBackground('draft', loading);
@@ -36,16 +37,19 @@ export function useDraft<T>(name: string, restore: (draft: T) => void) {
       touched.current = true;
       clearTimeout(timer.current);
       timer.current = setTimeout(() => {
+        forgetSaved(name);
         inBackground('draft', client.keepDraft(name, text, Date.now()));
       }, PAUSE_MS);
     },
     [client, name],
   );
-  const forget = useCallback(async () => {
+  const forget = useCallback(() => {
     touched.current = true;
     done.current = last.current;
     clearTimeout(timer.current);
-    await client.keepDraft(name, null, Date.now()).catch((error) => noteTrouble('draft', error));
+    noteSaved(name);
+    const deleting = client.keepDraft(name, null, Date.now()).then(() => forgetSaved(name));
+    inBackground('draft', deleting);
   }, [client, name]);
   return { keep, forget };
 }

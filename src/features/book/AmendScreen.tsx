@@ -59,7 +59,7 @@ export function AmendScreen({ entry, names, title, onDone }: Props) {
     setMessages({ ...wrong, ...missing });
     if ('messages' in result || why.trim() === '') return;
     if (!(await write(amendment(entry, result.body, why), amend))) return;
-    await draft.forget();
+    draft.forget();
     onDone();
   };
   return (

@@ -29,7 +29,7 @@ export function VoidScreen({ entry, title, onDone }: Props) {
     setTried(true);
     if (why.trim() === '') return;
     if (!(await write(voiding(entry, why), voidEntry))) return;
-    await draft.forget();
+    draft.forget();
     onDone();
   };
   return (

@@ -73,7 +73,7 @@ function useJar({ answer, pens, usualPenId, products, productId, nowMs }: JarPro
       note: jarSays.byJarTest(why).trim(),
     });
     if (!(await act(pourByJar(jar, dose, poured)))) return;
-    await test.forget();
+    test.forget();
     goOn.to(paths.tank(answer.tank.id));
   };
   return { test, liquid, product, setChosen, pen, setPenId, poured, pour, busy };

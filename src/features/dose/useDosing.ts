@@ -46,7 +46,7 @@ export function useDosing({ answer, products, nowMs }: Dosing) {
     const into = pourInto(answer, thisMoment().nowMs);
     const dose = plannedDose(into, chosen, plan, { note, rereadMinutes });
     if (!(await act(pourDose(dose, said)))) return;
-    await forget();
+    forget();
     goOn.to(paths.tank(tank.id));
   };
   useKeyAct('save', plan ? pour : undefined);

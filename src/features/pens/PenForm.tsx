@@ -93,7 +93,7 @@ function Fields({ base, penId, revId, profileId, profiles = [], onProfile }: Pro
     const known = penId && revId ? { id: penId, revId } : undefined;
     const recordIds = await act(savePen(known, takenInto(all, out, base)));
     if (!recordIds) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.pen(recordIds[0]!));
     // What is wrong must be seen, also where it stands folded away.
   }, unfold);

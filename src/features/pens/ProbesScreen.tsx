@@ -55,7 +55,7 @@ function Probes({ pen, rows, nowMs }: Props) {
   const draft = useFormDraft(`probe/${pen.id}`, form);
   const fit = form.handleSubmit(async (typed) => {
     if (!(await act(fitProbe(probeOf(typed, about))))) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.pen(pen.id));
   });
   useKeyAct('save', fit);

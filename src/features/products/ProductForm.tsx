@@ -51,7 +51,7 @@ function Fields({ product }: { readonly product: ProductAnswer | undefined }) {
   const save = handleSubmit(async (out) => {
     const body = productOf(out, new Date().toISOString());
     if (!(await act(saveProduct(product, body)))) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.products);
   });
   useKeyAct('save', save);

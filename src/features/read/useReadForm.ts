@@ -73,7 +73,7 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     const now = readView({ ...input, typed });
     const saved = await saving.save({ typed, about, view: now, phPen, ecPen });
     if (!saved) return;
-    await forget();
+    forget();
     onSaved(saved);
   };
   const type = (field: keyof ReadTyped) => (text: string) => {

@@ -54,7 +54,7 @@ function Fields({ lot }: { readonly lot: LotAnswer | undefined }) {
   const save = handleSubmit(async (out) => {
     const body = lotOf(out, lot?.body, formats);
     if (!(await act(saveLot(lot, body)))) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.shelf);
   });
   const remove = async () => {

@@ -59,7 +59,7 @@ function Fields({ tank, sample, onSample }: Props) {
   const save = form.handleSubmit(async (bands) => {
     const sampleBands = { ...tank.written.sampleBands, [kind]: bands };
     if (!(await act(describeTank(tank, { sampleBands })))) return;
-    await draft.forget();
+    draft.forget();
     goOn.back();
   });
   useKeyAct('save', save);

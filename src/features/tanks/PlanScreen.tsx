@@ -60,7 +60,7 @@ function Fields({ tank, tanks }: Props) {
     const patch =
       plan.length > 0 ? { plan: [...plan] } : { plan: undefined, crop, stage, phBand, ecBand };
     if (!(await act(describeTank(tank, patch)))) return;
-    await draft.forget();
+    draft.forget();
     goOn.back();
   });
   useKeyAct('save', save);

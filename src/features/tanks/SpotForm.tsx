@@ -53,7 +53,7 @@ export function SpotFields({ tank, nextPlace }: Props) {
       : saveTank(undefined, { ...fresh, ...out });
     const recordIds = await act(done);
     if (!recordIds) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.tank(recordIds[0]!));
   });
   useKeyAct('save', save);

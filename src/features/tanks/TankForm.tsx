@@ -75,7 +75,7 @@ function Fields({
     const effectiveFromMs = tank && since === 'now' ? thisMoment().nowMs : undefined;
     const recordIds = await act(saveTank(tank, body, effectiveFromMs));
     if (!recordIds) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.tank(recordIds[0]!));
   });
   const { data: waters = [] } = useRows('water');

@@ -40,7 +40,7 @@ function Fields({ water }: { readonly water: Row<'water'> | undefined }) {
   const draft = useFormDraft(`water/${water?.id ?? 'new'}`, fields);
   const save = handleSubmit(async (body) => {
     if (!(await act(saveWater(water, body)))) return;
-    await draft.forget();
+    draft.forget();
     goOn.to(paths.waters);
   });
   useKeyAct('save', save);
