@@ -162,3 +162,15 @@ test('a kept Round is never shown over the demo, on another path, or where it ca
   await release();
   await seen(page.getByRole('heading', { level: 1 }));
 });
+
+test('while the book does not open the app lays no rows of its own over the frame', async ({
+  page,
+}) => {
+  await page.route(/worker-[0-9a-f]{32}\.js/, () => undefined);
+  await page.goto(ownUrl());
+  const opening = page.getByRole('status', { name: 'Opening the book' });
+  await expect.poll(() => opening.count()).toBe(1);
+  await page.waitForTimeout(600);
+  expect(await opening.locator('> *').count()).toBe(0);
+  expect(await page.evaluate(() => document.getElementById('frame') !== null)).toBe(true);
+});

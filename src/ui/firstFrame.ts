@@ -2,3 +2,6 @@
 export function dropFirstFrame(): void {
   document.getElementById('frame')?.remove();
 }
+
+/** Whether that frame still stands: it shows rows of its own. */
+export const firstFrameStands = (): boolean => document.getElementById('frame') !== null;

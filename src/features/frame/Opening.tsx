@@ -1,4 +1,6 @@
 import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { firstFrameStands } from '@/ui/firstFrame';
 import { Skeleton } from '@/ui/layout';
 import { openingSays } from '@/words/frame/opening';
 import { OpeningFailed } from './OpeningFailed';
@@ -13,8 +15,11 @@ export function Opening({ goOnInMemory }: { readonly goOnInMemory: () => void })
     const timer = setTimeout(() => setTooLong(true), TOO_LONG_MS);
     return () => clearTimeout(timer);
   }, []);
-  return tooLong ? (
-    <OpeningFailed message={openingSays.notAnswered} goOnInMemory={goOnInMemory} />
+  if (tooLong)
+    return <OpeningFailed message={openingSays.notAnswered} goOnInMemory={goOnInMemory} />;
+  // Rows over those of the frame would lie across its head.
+  return firstFrameStands() ? (
+    <View role="status" aria-label={openingSays.openingTheBook} />
   ) : (
     <Skeleton label={openingSays.openingTheBook} />
   );
