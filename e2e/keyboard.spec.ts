@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { expect } from './support/expect';
-import { addPen, addTank, expectHeading, goTo, ownUrl } from './support/grower';
+import { addPen, addTank, demoUrl, expectHeading, goTo, ownUrl } from './support/grower';
 
 /** Presses Tab until the control with this name has the focus. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -72,4 +72,33 @@ test('a whole calibration with the keyboard alone, from the first cup to the sav
   await tabTo(page, /^Save the check$/);
   await page.keyboard.press('Enter');
   await expectHeading(page, /^P1 · /);
+});
+
+test('the Book is one stop of the keyboard: arrows walk its entries, the far end too', async ({
+  page,
+}) => {
+  await page.goto(demoUrl());
+  await goTo(page, 'Book');
+  await expectHeading(page, 'Book');
+  await tabTo(page, /^Filter$/);
+  const entries = page.getByRole('list', { name: 'Entries' }).getByRole('listitem');
+  const focused = entries.filter({ has: page.locator(':focus') });
+  await page.keyboard.press('Tab');
+  await expect(focused).toHaveAttribute('aria-posinset', '1');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('PageDown');
+  await expect(focused).toHaveAttribute('aria-posinset', '12');
+  // A row that was not drawn yet takes the focus once it is there.
+  await page.keyboard.press('End');
+  const total = await entries.first().getAttribute('aria-setsize');
+  await expect(focused).toHaveAttribute('aria-posinset', total!);
+  await page.keyboard.press('ArrowUp');
+  await expect(focused).toHaveAttribute('aria-posinset', String(Number(total) - 1));
+  // What follows the list is one Tab away.
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Print' })).toBeFocused();
+  await page.keyboard.press('Shift+Tab');
+  await expect(focused).toHaveAttribute('aria-posinset', String(Number(total) - 1));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Entries' })).toHaveCount(0);
 });

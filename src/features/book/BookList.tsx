@@ -80,7 +80,7 @@ export function BookList() {
           <Button wet grow label={intakeSays.title} onPress={() => router.navigate(paths.takeIn)} />
         </>
       }
-      row={(index) => <Entry row={at(index)} />}
+      row={(index, tabIndex) => <Entry row={at(index)} tabIndex={tabIndex} />}
       onDrawn={onDrawn}
     >
       <Say size="huge" face="slab" heading={1}>
@@ -136,13 +136,24 @@ function useParts(query: LedgerQuery) {
 }
 
 /** One entry; an empty line until its part of the Book is here. */
-function Entry({ row }: { readonly row: LedgerRow | undefined }) {
+function Entry({
+  row,
+  tabIndex,
+}: {
+  readonly row: LedgerRow | undefined;
+  readonly tabIndex: 0 | -1;
+}) {
   const formats = useFormats();
   const router = useRouter();
   if (!row) return <View style={styles.line} />;
   const { day, time, title, detail, href } = ledgerLine(row, formats);
   return (
-    <Press href={href} onPress={() => router.navigate(href)} style={styles.line}>
+    <Press
+      href={href}
+      tabIndex={tabIndex}
+      onPress={() => router.navigate(href)}
+      style={styles.line}
+    >
       <DatedLine {...{ day, time, title, detail }} />
     </Press>
   );

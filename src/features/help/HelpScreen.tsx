@@ -8,7 +8,7 @@ import { Say } from '@/ui/text';
 import { DISPUTES, type Dispute } from '@/words';
 import { commonSays } from '@/words/common';
 import { helpSays } from '@/words/help/help';
-import { DrawingsKey } from './DrawingsKey';
+import { DrawingsKey, keyHolds } from './DrawingsKey';
 import { HELP_CARDS } from '@/words/help/helpCards';
 import { HELP_PAGE_NAMES, HELP_PAGES, holdsWords, type HelpPage } from '@/words/help/helpPlaces';
 
@@ -20,7 +20,8 @@ export function HelpScreen() {
   const [page, setPage] = useState<HelpPage>('all');
   const [typed, setTyped] = useState('');
   // Words are looked for everywhere, whichever page stands open.
-  const here = typed.trim() === '' ? page : 'all';
+  const searching = typed.trim() !== '';
+  const here = searching ? 'all' : page;
   const cards = HELP_CARDS.filter(
     (card) =>
       (here === 'all' || card.pages.includes(here)) &&
@@ -32,6 +33,15 @@ export function HelpScreen() {
           holdsWords([question, why, others, ...schools].join(' '), typed),
         )
       : [];
+  // Without words a place tells what it is for; searched, every place that holds them.
+  const places = HELP_PAGE_NAMES.map((name) => ({
+    name,
+    about: HELP_PAGES[name].about.filter((text) =>
+      searching ? holdsWords(`${HELP_PAGES[name].label} ${text}`, typed) : name === page,
+    ),
+  })).filter(({ about }) => about.length > 0);
+  const drawn = searching ? keyHolds(typed) : page === 'drawings';
+  const nothing = cards.length + disputes.length + places.length === 0 && !drawn;
   return (
     <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
@@ -47,18 +57,17 @@ export function HelpScreen() {
         }}
         options={HELP_PAGE_NAMES.map((value) => ({ value, label: HELP_PAGES[value].label }))}
       />
-      {HELP_PAGES[here].about.length > 0 ? (
-        <Panel tone="wash">
-          {HELP_PAGES[here].about.map((text) => (
+      {places.map(({ name, about }) => (
+        <Panel key={name} tone="wash">
+          {searching ? <Say bold>{HELP_PAGES[name].label}</Say> : null}
+          {about.map((text) => (
             <Say key={text}>{text}</Say>
           ))}
         </Panel>
-      ) : null}
-      {here === 'drawings' ? <DrawingsKey /> : null}
+      ))}
+      {drawn ? <DrawingsKey typed={typed} /> : null}
       <View role="status" aria-live="polite">
-        {cards.length + disputes.length === 0 && here === 'all' ? (
-          <Say>{helpSays.nothingFound}</Say>
-        ) : null}
+        {nothing ? <Say>{helpSays.nothingFound}</Say> : null}
       </View>
       {cards.map(({ id, question, answer, source }) => (
         <Panel key={id}>

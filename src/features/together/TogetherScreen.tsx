@@ -2,19 +2,23 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useBook, useHouseStatus } from '@/book/react';
 import { useHouse } from '@/shell/device/house';
+import { useBack } from '@/shell/navigation/useBack';
+import { Button } from '@/ui/button';
 import { Screen, Skeleton } from '@/ui/layout';
 import { Say } from '@/ui/text';
+import { commonSays } from '@/words/common';
 import { togetherSays } from '@/words/together/together';
 import { PairForm } from './PairForm';
 import { Paired } from './Paired';
 
 /** One book on several phones: pairing this one, how it stands, the other devices. */
 export function TogetherScreen() {
+  const back = useBack();
   const { opened } = useBook();
   const status = useHouseStatus({ now: true });
   const [leftUnheard, setLeftUnheard] = useState(false);
   return (
-    <Screen>
+    <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
       <Say size="huge" face="slab" heading={1}>
         {togetherSays.title}
       </Say>

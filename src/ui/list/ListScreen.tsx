@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type ReactNode, type RefCallback } from 'r
 import { StyleSheet, View, type ScrollView } from 'react-native';
 import { PlaceFrame } from '../layout';
 import { space } from '../tokens';
+import { useRowKeys } from './useRowKeys';
 
 interface Props {
   /** What stands over the rows and scrolls with them. */
@@ -15,7 +16,8 @@ interface Props {
   readonly count: number;
   /** Height of a row before it was seen, px. */
   readonly estimate: number;
-  readonly row: (index: number) => ReactNode;
+  /** Draws a row; its control takes the tab index it is given. */
+  readonly row: (index: number, tabIndex: 0 | -1) => ReactNode;
   /** Told which rows are drawn, first and last, whenever that changes. */
   readonly onDrawn?: (first: number, last: number) => void;
 }
@@ -41,7 +43,6 @@ export function ListScreen({
   onDrawn,
 }: Props) {
   const scroller = useRef<ScrollView>(null);
-  const list = useRef<View>(null);
   const [top, setTop] = useState(0);
   const here = `${label} ${about} ${count}`;
   const [before] = useState(() => left.get(here));
@@ -58,13 +59,20 @@ export function ListScreen({
     getScrollElement: () =>
       (scroller.current?.getScrollableNode() as HTMLElement | undefined) ?? null,
   });
+  const drawn = rows.getVirtualItems();
+  const [first, last] = [drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0];
+  const { list, tabStop, web } = useRowKeys({
+    count,
+    first,
+    last,
+    inSight: rows.range?.startIndex ?? first,
+    show: (index) => rows.scrollToIndex(index),
+  });
   // What stands over the list grows and shrinks: then where the first row stands is looked at anew.
   const look = () => setTop((list.current as unknown as HTMLElement | null)?.offsetTop ?? 0);
   useEffect(() => {
     if (before?.scrollOffset) rows.scrollToOffset(before.scrollOffset);
   }, [before, rows]);
-  const drawn = rows.getVirtualItems();
-  const [first, last] = [drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0];
   useEffect(() => {
     const { scrollOffset, measurementsCache } = rows;
     left.set(here, { scrollOffset, measurementsCache });
@@ -80,6 +88,8 @@ export function ListScreen({
         ref={list}
         role="list"
         aria-label={label}
+        tabIndex={-1}
+        {...web}
         style={[styles.list, { height: rows.getTotalSize() }]}
       >
         {drawn.map(({ index, start }) => (
@@ -92,7 +102,7 @@ export function ListScreen({
             {...({ dataSet: { index } } as object)}
             style={[styles.row, { transform: [{ translateY: start - top }] }]}
           >
-            {row(index)}
+            {row(index, index === tabStop ? 0 : -1)}
           </View>
         ))}
       </View>
