@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { expect, seen } from './support/expect';
-import { addTank, demoUrl, ownUrl } from './support/grower';
+import { addPen, addTank, demoUrl, ownUrl } from './support/grower';
 
 const SCRIPTS = /_expo\/static\/js\/web\/(entry|__)/;
 const SIZES = [
@@ -111,6 +111,40 @@ test('the Round as last drawn stands before the app, with its age, and nothing m
     return shifts.reduce((sum, value) => sum + value, 0);
   });
   expect(moved).toBeLessThan(0.01);
+});
+
+test('a press before the app is there is not lost: a stop, the next stop, a place, the last one pressed', async ({
+  page,
+}) => {
+  await openFrame(page);
+  await page.goto(ownUrl());
+  await addPen(page, /pH, two points/, 'P1');
+  await addTank(page, 'Deep bed', 'basil');
+  await addTank(page, 'Long trough', 'mint');
+  await page.getByRole('link', { name: 'Round', exact: true }).click();
+  await seen(page.getByRole('heading', { level: 1 }));
+  await expect
+    .poll(() => page.evaluate(() => localStorage.getItem('zolder-round')))
+    .toContain('Long trough');
+  const frame = page.locator('#frame');
+  const openedWith = async (heading: string, ...presses: readonly string[]) => {
+    const release = await hold(page);
+    await page.goto(ownUrl(), { waitUntil: 'commit' });
+    await expect(frame.getByText('Long trough')).toBeVisible();
+    for (const text of presses) await frame.getByText(text).first().click();
+    await expect(frame.locator('.pressed')).toHaveCount(1);
+    await expect(frame.getByText('It opens as soon as the book is open.')).toBeVisible();
+    await release();
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+    await expect(frame).toHaveCount(0);
+  };
+  await openedWith('Read · Long trough', 'Long trough');
+  // Back leads to the Round, as after any press.
+  await page.goBack();
+  await seen(page.getByText(/stops done/));
+  await openedWith('Check P1', 'Next: check P1');
+  await openedWith('Read which tank?', 'Read another tank or place');
+  await openedWith('Shelf', 'Deep bed', 'Pens', 'Shelf');
 });
 
 test('without JavaScript the page says what it needs, and nothing lies over it', async ({

@@ -83,6 +83,10 @@ test('under a path of a bare file server: set up, read, every link in a new tab,
     const tab = await coming;
     await expectHeading(tab, 'Tanks');
     expect(new URL(tab.url()).pathname).toBe(`${base}/tanks`);
+    // The Round as it is kept for the next opening leads within the app, wherever that lies.
+    const kept = () => page.evaluate(() => localStorage.getItem('zolder-round') ?? '');
+    await expect.poll(kept).toContain('data-go=\\"/tanks/');
+    expect(await kept()).not.toContain(base);
     // A browser asks a text by itself for an icon at the root.
     expect(
       server.asked.filter((path) => !path.startsWith(`${base}/`) && path !== '/favicon.ico'),

@@ -1,6 +1,6 @@
 /* Runs before the app, right after the frame: the theme, the size of the text, the place, and the Round
-   as this device last drew it; and begins the worker. Reads only what the page kept
-   (src/shell/firstFrame); writes nothing. */
+   as this device last drew it; and begins the worker. A press on what it drew is remembered, and the app
+   goes there as soon as it can. Reads only what the page kept (src/shell/firstFrame); writes nothing. */
 (() => {
   const WIDE_FROM = 900;
   const held = (key) => {
@@ -33,10 +33,22 @@
   const root = frame.attachShadow({ mode: 'closed' });
   root.append(...frame.childNodes);
   const isRound = path === '/' || path.startsWith('/read');
-  for (const place of root.querySelectorAll('[data-place]')) {
-    const { place: href } = place.dataset;
+  for (const place of root.querySelectorAll('.places [data-go]')) {
+    const { go: href } = place.dataset;
     if (href === '/' ? isRound : path.startsWith(href)) place.classList.add('here');
   }
+
+  // Hands are faster than an old phone: the last place that was pressed is where the app goes.
+  root.addEventListener('click', ({ target }) => {
+    const pressed = target.closest('[data-go]');
+    if (!pressed) return;
+    frame.dataset.pressed = pressed.dataset.go;
+    for (const before of root.querySelectorAll('.pressed')) before.classList.remove('pressed');
+    pressed.classList.add('pressed');
+    const asOf = root.querySelector('.as-of');
+    if (asOf) asOf.textContent = frame.dataset.opens;
+    frame.dispatchEvent(new Event('pressed'));
+  });
 
   const kept = path === '/' && frame.dataset.book === 'own' ? held('zolder-round') : null;
   if (typeof kept?.html !== 'string' || typeof kept.css !== 'string') return;

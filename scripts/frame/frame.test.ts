@@ -11,10 +11,14 @@ test('the page holds the frame as it is made from places, words and tokens (npm 
   expect(withFrame(html)).toBe(html);
 });
 
-test('every place stands in it, and nothing of it can be read or reached before the app is there', () => {
+test('every place stands in it, a press on it leads there, and no key or reader reaches it', () => {
   const { frame } = frameParts();
-  for (const { label } of PLACE_NAMES) expect(frame).toContain(`<span>${label}</span>`);
-  expect(frame).toMatch(/^<div id="frame" aria-hidden="true" inert>/);
+  for (const { label, href } of PLACE_NAMES) {
+    expect(frame).toContain(`<span>${label}</span>`);
+    expect(frame).toContain(`data-go="${href}"`);
+  }
+  expect(frame).toMatch(/^<div id="frame" aria-hidden="true"/);
+  expect(frame).not.toMatch(/<(a|button|input)|tabindex/);
 });
 
 test('what runs before the app knows the same widths and keys as the app', () => {

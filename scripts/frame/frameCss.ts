@@ -28,7 +28,10 @@ export const frameCss = () => `
 .main{position:relative;display:flex;flex-direction:column;min-height:0;overflow:hidden}
 .rows{display:flex;flex-direction:column;gap:${space.s2}px;padding:${space.s4}px}
 .rows i{height:72px;background:var(--wood);opacity:.6;border-radius:3px}
-.as-of{position:absolute;inset:auto 0 0;display:flex;align-items:center;min-height:${TOUCH_WET + 2 * space.s3 + 1}px;padding:0 ${space.s4}px;background:var(--wood);color:var(--ink)}
+.as-of{position:absolute;inset:auto 0 ${TOUCH_WET + 2 * space.s3 + 1}px;padding:${space.s2}px ${space.s4}px;background:var(--wood);color:var(--ink)}
+[data-go]{cursor:pointer;user-select:none}
+.pressed{outline:3px solid var(--action);outline-offset:-3px}
+.main .pressed{outline-offset:1px}
 :host([data-book=demo]) .own,:host(:not([data-book=demo])) .demo{display:none}
 :host([data-theme=lightsOut]) .moon,:host(:not([data-theme=lightsOut])) .sun{display:none}
 :host([data-walk]) .head,:host([data-walk]) .places{visibility:hidden}

@@ -1,11 +1,7 @@
 import { decodeTime, monotonicFactory } from 'ulid';
+import type { Branded, IdOf } from '@/core/branded';
 
-declare const brand: unique symbol;
-/** A plain string may stand for any of them; one of them never stands for another. */
-type Branded<Name extends string> = string & { readonly [brand]?: Name };
-
-/** Names a record of one kind for good: a pen's is refused where a tank's is asked. */
-export type IdOf<Kind extends string> = Branded<`record of ${Kind}`>;
+export type { IdOf } from '@/core/branded';
 
 /** Names a record of any kind for good; sorts by the time it was made. */
 export type RecordId = IdOf<string>;

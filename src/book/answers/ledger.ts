@@ -10,7 +10,7 @@ import type {
 } from '@/records/kinds';
 import type { CareRow, ComparisonRow, SessionRow } from './pens';
 import type { ReadingRow, AdditionRow } from './tanks';
-import type { PenId, RecordId, RevId, IdOf } from '@/records';
+import type { LotId, PenId, RecordId, RevId, IdOf, TankId } from '@/records';
 
 /** One line of the Book. */
 export type LedgerRow =
@@ -89,15 +89,21 @@ interface LotRow {
   readonly by: string;
 }
 
+/** A record of any kind by its name. */
+export interface NamedRecord {
+  readonly id: RecordId;
+  readonly name: string;
+}
+
 /** What the Book can be asked about, by name. */
 export interface BookNames {
-  readonly tanks: readonly { readonly id: string; readonly name: string }[];
+  readonly tanks: readonly { readonly id: TankId; readonly name: string }[];
   readonly pens: readonly {
-    readonly id: string;
+    readonly id: PenId;
     readonly name: string;
     readonly sides: readonly ('ph' | 'ec')[];
   }[];
-  readonly lots: readonly { readonly id: string; readonly name: string }[];
+  readonly lots: readonly { readonly id: LotId; readonly name: string }[];
   /** Initials of everybody who wrote an entry. */
   readonly people: readonly string[];
 }

@@ -12,7 +12,7 @@ import {
 import type { BookState } from './bookState';
 import { factorSupposed } from './feedRecipe';
 import { sessionsOf, type TankSession } from './tankSessions';
-import type { TankId } from '@/records';
+import type { ProductId, TankId } from '@/records';
 
 /** So many sessions that taught something are looked back over; what lies further back has faded. */
 const SESSIONS_BACK = 8;
@@ -21,7 +21,7 @@ const DAYS_BACK = 60;
 /** What else decides a belief besides the book. */
 export interface Asked {
   /** A product of unknown strength about to be poured. */
-  readonly unknownId?: string | undefined;
+  readonly unknownId?: ProductId | undefined;
   /** The grower says that the tank was never filled afresh, or that something went in unbooked. */
   readonly neverChanged?: boolean | undefined;
 }
@@ -82,7 +82,7 @@ function carriers(book: BookState, tankId: TankId, untilMs: number): readonly Ta
 }
 
 /** What is known of a product's strength from the tanks it went into before a moment. */
-function strengthBefore(book: BookState, unknownId: string, untilMs: number): Prior | undefined {
+function strengthBefore(book: BookState, unknownId: ProductId, untilMs: number): Prior | undefined {
   return book.remember(`strength/${unknownId}/${untilMs}`, () => {
     const sessions = book
       .all('tank')

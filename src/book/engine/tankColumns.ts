@@ -48,7 +48,7 @@ interface Place {
   readonly columns: Rows;
   readonly at: number;
   /** Places of the pens in the block. */
-  readonly pens: ReadonlyMap<string, number>;
+  readonly pens: ReadonlyMap<PenId, number>;
 }
 
 /** The columns of each quantity. */

@@ -1,3 +1,4 @@
+import type { CupId } from '@/core/procedure';
 import type { BroughtCheck, BroughtReading, TablePreview } from '@/book/answers';
 import type { Reading } from '@/records/kinds';
 import type { BookState, LiveRecord } from '../engine/bookState';
@@ -45,7 +46,7 @@ function broughtCheck(
   { line, body }: Bringing['sessions'][number],
 ): BroughtCheck {
   const made = bringing.pens.find(({ id }) => id === body.penId)?.body;
-  const shownIn = (phase: string, cupId: string) =>
+  const shownIn = (phase: string, cupId: CupId) =>
     body.events.flatMap((event) =>
       event.type === 'read' && event.phase === phase && event.cupId === cupId ? [event.shown] : [],
     )[0];

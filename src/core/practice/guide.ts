@@ -1,5 +1,5 @@
-import { kindOfNominal } from '../buffers';
 import {
+  type CupId,
   makeEcPlan,
   makePhPlan,
   nextBenchStep,
@@ -7,7 +7,15 @@ import {
   type BenchPlan,
   type BenchStep,
 } from '../procedure';
-import { pressOfSide, TICKS_PER_S, type Side, type SimProfile, type World } from '../simulated-pen';
+import {
+  type PracticeCupId,
+  pressOfSide,
+  TICKS_PER_S,
+  type Side,
+  type SimProfile,
+  type World,
+} from '../simulated-pen';
+import { kindOfNominal } from '../buffers';
 
 /** Where the buffers' tables begin and end, °C. */
 const ALWAYS = [0, 50] as const;
@@ -26,7 +34,7 @@ function planFor(profile: SimProfile, side: Side, tempC: number): BenchPlan {
 }
 
 /** Cups of the practice by the ids that a plan gives them. */
-const planCupId = (cup: string) => cup.replace(/^ec/, '');
+const planCupId = (cup: PracticeCupId): CupId => cup.replace(/^ec/, '');
 
 /** What was written down and taken so far, as the Bench would keep it. */
 function eventsOf(world: World, plan: BenchPlan): readonly BenchEvent[] {

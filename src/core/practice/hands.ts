@@ -1,6 +1,5 @@
-import { bufferPhAt } from '../buffers';
-import { TOLERANCE, withinTolerance } from '../calibration';
 import {
+  type PracticeCupId,
   act,
   displayOf,
   onDisplay,
@@ -12,6 +11,8 @@ import {
   type Side,
   type World,
 } from '../simulated-pen';
+import { bufferPhAt } from '../buffers';
+import { TOLERANCE, withinTolerance } from '../calibration';
 import { displayFromEcMsPerCm } from '../units';
 
 /** Hands at the bench: each act is done at once and remembered. */
@@ -96,7 +97,7 @@ export function keepAwake(hands: Hands): void {
 }
 
 /** Rinse, shake, dip, stir, tap off bubbles, wait until still: the way into every cup. */
-export function dipWell(hands: Hands, cup: string): void {
+export function dipWell(hands: Hands, cup: PracticeCupId): void {
   hands.do({ do: 'rinse', with: 'tap' }, { do: 'shake' }, { do: 'dip', cup }, { do: 'stir' });
   if (hands.world().profile.ec) hands.do({ do: 'tapOff' });
   hands.do({ do: 'waitStill' });

@@ -1,4 +1,5 @@
 import {
+  type PracticeCupId,
   act,
   cupLiquid,
   endMv,
@@ -88,7 +89,7 @@ function stored(before: World, after: World): { readonly taken: number } | undef
 }
 
 /** The way into a cup, as a careful hand goes. */
-const into = (cup: string): readonly Act[] => [
+const into = (cup: PracticeCupId): readonly Act[] => [
   ...RINSED,
   { do: 'dip', cup },
   { do: 'stir' },

@@ -1,3 +1,5 @@
+import type { CupId } from './benchPlan';
+
 /** Which dip a value was read in. */
 export type DipPhase = 'asFound' | 'asLeft' | 'confirm';
 
@@ -6,7 +8,7 @@ export type BenchEvent =
   | {
       readonly type: 'read';
       readonly phase: DipPhase;
-      readonly cupId: string;
+      readonly cupId: CupId;
       /** As displayed, in the unit of the pen. */
       readonly shown: number;
       readonly atMs: number;
@@ -16,20 +18,20 @@ export type BenchEvent =
   | {
       readonly type: 'repeat';
       readonly phase: DipPhase;
-      readonly cupId: string;
+      readonly cupId: CupId;
       /** What was done before the next try. */
       readonly after?: 'cleaning' | 'freshPortion' | undefined;
     }
   /** The pen took the point and ended by itself before its value could be seen. */
-  | { readonly type: 'unseen'; readonly phase: 'asLeft'; readonly cupId: string }
-  | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: string }
+  | { readonly type: 'unseen'; readonly phase: 'asLeft'; readonly cupId: CupId }
+  | { readonly type: 'accept'; readonly phase: DipPhase; readonly cupId: CupId }
   | { readonly type: 'adjust' }
   | { readonly type: 'leave' }
   /** An error the pen showed instead of taking a point, as it stood on the display. */
   | {
       readonly type: 'errorShown';
       readonly phase: DipPhase;
-      readonly cupId: string;
+      readonly cupId: CupId;
       readonly text: string;
       readonly atMs: number;
     }
@@ -62,7 +64,7 @@ export interface DipReading {
 export function dipReading(
   events: readonly BenchEvent[],
   phase: DipPhase,
-  cupId: string,
+  cupId: CupId,
 ): { readonly reading?: DipReading; readonly tries: number; readonly unseen?: number } {
   let reading: DipReading | undefined;
   let tries = 0;

@@ -1,3 +1,4 @@
+import type { Branded, IdOf } from '../branded';
 import type { BufferReference } from '../buffers';
 import { bufferPhAt } from '../buffers';
 import type { Leaflet } from '../calibration';
@@ -6,27 +7,30 @@ import { expectedStandardEc } from '../conductivity';
 import type { OutOfRange, Result } from '../result';
 import { displayFromEcMsPerCm, type EcScale } from '../units';
 
+/** Names a cup within its sitting. */
+export type CupId = Branded<'cup of a sitting'>;
+
 /** One cup of a sitting: which liquid of which lot, and how sure its value is. */
 export type Cup =
   | {
-      readonly id: string;
+      readonly id: CupId;
       readonly quantity: 'ph';
       readonly buffer: BufferReference;
       readonly tolerancePh: number;
       /** Where it has another temperature than the others, °C. */
       readonly tempC?: number | undefined;
-      readonly lotId?: string | undefined;
+      readonly lotId?: IdOf<'lot'> | undefined;
       /** The portion was used before. */
       readonly reused?: boolean | undefined;
     }
   | {
-      readonly id: string;
+      readonly id: CupId;
       readonly quantity: 'ec';
       readonly standard: EcStandard;
       readonly toleranceRel: number;
       /** Where it has another temperature than the others, °C. */
       readonly tempC?: number | undefined;
-      readonly lotId?: string | undefined;
+      readonly lotId?: IdOf<'lot'> | undefined;
       /** The portion was used before. */
       readonly reused?: boolean | undefined;
     };
@@ -59,7 +63,7 @@ export const cupTempC = (plan: Pick<BenchPlan, 'tempC'>, cup: Cup): number =>
   cup.tempC ?? plan.tempC;
 
 /** The plan with a cup at a temperature of its own, °C. */
-export const withCupTemp = (plan: BenchPlan, cupId: string, tempC: number): BenchPlan => ({
+export const withCupTemp = (plan: BenchPlan, cupId: CupId, tempC: number): BenchPlan => ({
   ...plan,
   cups: plan.cups.map((cup) => (cup.id === cupId ? { ...cup, tempC } : cup)),
 });

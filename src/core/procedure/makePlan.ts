@@ -1,3 +1,4 @@
+import type { IdOf } from '../branded';
 import { BUFFER_TOLERANCE_PH, kindOfNominal, type TemperaturePoint } from '../buffers';
 import {
   AS_LEFT_TOLERANCE,
@@ -12,7 +13,7 @@ import type { BenchPlan, Cup } from './benchPlan';
 
 /** The lot a cup is poured from, where one is on the Shelf. */
 export interface CupLot {
-  readonly lotId: string;
+  readonly lotId: IdOf<'lot'>;
   /** Its portion was used before. */
   readonly reused?: boolean | undefined;
   /** pH, or relative for a standard; the label's. */

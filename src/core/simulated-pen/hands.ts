@@ -1,9 +1,9 @@
+import type { PracticeCupId, Act, Cleaning, Cup, World } from './world';
 import { atTheGlass, FILM_ML, filmOf } from './advance';
 import { amountOf, blended, mixed } from './liquid';
 import { uniformNoise } from './noise';
 import { stood } from './standing';
 import { liquidOf } from './start';
-import type { Act, Cleaning, Cup, World } from './world';
 
 /** Rinsing leaves so much of what was on the tip. Source: two changes of a film under running water. */
 const RINSE_LEAVES = 0.01;
@@ -38,7 +38,7 @@ export function lifted(world: World): World {
 }
 
 /** The tip goes into a cup: its film mixes in there, and clings to the glass until it is exchanged. */
-function dipped(world: World, id: string): World {
+function dipped(world: World, id: PracticeCupId): World {
   const from = lifted(world);
   const cup = from.cups[id];
   if (!cup) return from;

@@ -1,8 +1,8 @@
+import type { PracticeCupId, PracticeLotId, Act, Cup, World } from './world';
 import { addReagent, molPerUnit, type Reagent } from '../chemistry';
 import { withCup } from './hands';
 import { amountOf, blended, concentrated, mixed } from './liquid';
 import { liquidOf, PORTION_ML } from './start';
-import type { Act, Cup, World } from './world';
 
 /** Drops of a pipette, and how far the product in it is diluted for a jar. */
 const DROP_ML = 0.05;
@@ -25,7 +25,7 @@ export const PRODUCTS: Readonly<Record<'acid' | 'base', { reagent: Reagent; molP
 };
 
 /** A fresh portion from a lot; what was in the cup is thrown away. */
-export function poured(world: World, cupId: string, lotId: string): World {
+export function poured(world: World, cupId: PracticeCupId, lotId: PracticeLotId): World {
   const cup = world.cups[cupId];
   const lot = world.lots[lotId];
   if (!cup || !lot) return world;
@@ -35,7 +35,7 @@ export function poured(world: World, cupId: string, lotId: string): World {
 }
 
 /** A used portion poured back spoils the bottle. */
-export function pouredBack(world: World, cupId: string, lotId: string): World {
+export function pouredBack(world: World, cupId: PracticeCupId, lotId: PracticeLotId): World {
   const cup = world.cups[cupId];
   const lot = world.lots[lotId];
   if (!cup || !lot) return world;

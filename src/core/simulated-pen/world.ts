@@ -1,3 +1,4 @@
+import type { Branded } from '../branded';
 import type { Solution } from '../chemistry';
 import type { Cell } from './cell';
 import type { Firmware } from './firmwareState';
@@ -12,20 +13,26 @@ export type CupLabel =
   | { readonly kind: 'standard'; readonly nominalMsPerCm: number }
   | { readonly kind: 'tap' | 'pure' | 'storage' | 'cleaner' | 'rinse' | 'tank' | 'jar' };
 
+/** Names a cup on the practice bench. */
+export type PracticeCupId = Branded<'cup of the practice'>;
+
+/** Names a bottle or sachet of the practice. */
+export type PracticeLotId = Branded<'lot of the practice'>;
+
 /** A cup on the bench. */
 export interface Cup {
-  readonly id: string;
+  readonly id: PracticeCupId;
   readonly label: CupLabel;
   readonly liquid: Liquid;
   /** The lot its portion was poured from. */
-  readonly lotId?: string | undefined;
+  readonly lotId?: PracticeLotId | undefined;
   /** How often the pen was dipped in this portion. */
   readonly dips: number;
 }
 
 /** A bottle or sachet on the shelf of the practice. */
 export interface PracticeLot {
-  readonly id: string;
+  readonly id: PracticeLotId;
   readonly label: CupLabel;
   /** What it truly holds. */
   readonly liquid: Liquid;
@@ -62,14 +69,16 @@ interface PracticeNote {
 
 /** A point the pen took, in the cup it stood in and with what it then showed. */
 interface PointTaken {
-  readonly cup: string;
+  readonly cup: PracticeCupId;
   readonly shown: number;
   readonly tick: number;
 }
 
 /** Where the tip is. */
 type Tip =
-  { readonly at: 'air' } | { readonly at: 'cup'; readonly cup: string } | { readonly at: 'cap' };
+  | { readonly at: 'air' }
+  | { readonly at: 'cup'; readonly cup: PracticeCupId }
+  | { readonly at: 'cap' };
 
 /** The whole practice bench at one moment. Deterministic from its seed and what is done. */
 export interface World {
@@ -115,14 +124,14 @@ export type Act =
   | { readonly do: 'cal'; readonly seconds: number }
   | { readonly do: 'step'; readonly shown: number }
   | { readonly do: 'turn'; readonly dial: 'zero' | 'slope' | 'cell'; readonly shown: number }
-  | { readonly do: 'dip'; readonly cup: string }
+  | { readonly do: 'dip'; readonly cup: PracticeCupId }
   | { readonly do: 'lift' | 'stir' | 'shake' | 'blot' | 'wipe' | 'touch' | 'tapOff' | 'uncap' }
   | { readonly do: 'rinse'; readonly with: 'tap' | 'pure' }
-  | { readonly do: 'pour'; readonly cup: string; readonly lot: string }
-  | { readonly do: 'pourBack'; readonly cup: string; readonly lot: string }
+  | { readonly do: 'pour'; readonly cup: PracticeCupId; readonly lot: PracticeLotId }
+  | { readonly do: 'pourBack'; readonly cup: PracticeCupId; readonly lot: PracticeLotId }
   | {
       readonly do: 'dissolve';
-      readonly cup: string;
+      readonly cup: PracticeCupId;
       readonly waterMl: number;
       readonly spoonRinsed: boolean;
     }

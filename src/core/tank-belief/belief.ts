@@ -1,3 +1,4 @@
+import type { IdOf } from '../branded';
 import {
   WATER_CALCIUM_MMOL_PER_MEQ,
   WATER_MAGNESIUM_MMOL_PER_MEQ,
@@ -29,13 +30,13 @@ export interface Belief {
   readonly logEvidence: number;
   readonly expectations: readonly Expectation[];
   /** The pen whose offset the nodes know. */
-  readonly penId: string;
+  readonly penId: IdOf<'pen'>;
   readonly lastMs: number;
   readonly keptMolPerL: number;
   /** The largest dose that was poured and read, equivalents per litre; 0: none yet. */
   readonly largestReadMolPerL: number;
   /** Product of unknown strength on the grid's axis, if any. */
-  readonly unknownId: string | undefined;
+  readonly unknownId: IdOf<'product'> | undefined;
   /** Recorded as freshly filled and never fed. */
   readonly unfed: boolean;
 }

@@ -1,3 +1,4 @@
+import type { IdOf } from '../branded';
 import type { Conditions, Reagent } from '../chemistry';
 import type { Prior } from './constants';
 
@@ -9,7 +10,7 @@ export interface ReadingSeen {
   /** Standard uncertainty, pH. */
   readonly stdU: number;
   /** The pen it was read with; each pen has its own offset. */
-  readonly penId: string;
+  readonly penId: IdOf<'pen'>;
   /** One digit of its display, pH. */
   readonly digitPh: number;
   /** Constants at the tank's temperature and salt then. */
@@ -26,7 +27,7 @@ export interface DosePoured {
   /** Moles for each litre of the tank; of a product of unknown strength litres for each litre. */
   readonly perL: number;
   /** The product, where nobody knows its strength: `perL` is litres of it then. */
-  readonly unknownId?: string | undefined;
+  readonly unknownId?: IdOf<'product'> | undefined;
 }
 
 /** Nutrients given: what they add to the EC, mS/cm. */
@@ -61,10 +62,10 @@ export interface JarRead {
   readonly reagent: Reagent;
   /** By dose: moles for each litre of the sample (litres where the strength is unknown), and pH. */
   readonly points: readonly { readonly perL: number; readonly ph: number }[];
-  readonly penId: string;
+  readonly penId: IdOf<'pen'>;
   readonly stdU: number;
   readonly digitPh: number;
-  readonly unknownId?: string | undefined;
+  readonly unknownId?: IdOf<'product'> | undefined;
 }
 
 /** What happened to a tank, as its chemistry has to know it. */
@@ -113,7 +114,7 @@ export interface Session {
   /** Air of the house, µatm. */
   readonly co2Uatm?: number | undefined;
   /** What is known of products nobody knew the strength of, eq/L (median) and spread (log). */
-  readonly strengths?: ReadonlyMap<string, Prior> | undefined;
+  readonly strengths?: ReadonlyMap<IdOf<'product'>, Prior> | undefined;
   /** A product of unknown strength about to be poured. */
   readonly plannedUnknownId?: string | undefined;
   /** Log prior weight of this alternative. */

@@ -1,3 +1,4 @@
+import type { IdOf } from '../branded';
 import {
   AIR_CO2_UATM,
   FEED_AMMONIUM_MMOL_PER_MS,
@@ -54,7 +55,7 @@ class Replay {
   private lastMs = 0;
   private largestRead = 0;
   private poured = 0;
-  private readonly unknownId: string | undefined;
+  private readonly unknownId: IdOf<'product'> | undefined;
   private readonly unfed: boolean;
 
   constructor(private readonly session: Session) {
@@ -115,7 +116,7 @@ class Replay {
   }
 
   /** Eq/L of a product nobody knows, as supposed before. */
-  private strengthOf(id: string): Prior {
+  private strengthOf(id: IdOf<'product'>): Prior {
     const { molPerL, sigma } = UNKNOWN_STRENGTH;
     return this.session.strengths?.get(id) ?? { median: molPerL, sigma };
   }
@@ -226,7 +227,7 @@ class Replay {
   }
 
   private readerOf(seen: {
-    readonly penId: string;
+    readonly penId: IdOf<'pen'>;
     readonly stdU: number;
     readonly digitPh: number;
     readonly lone?: boolean | undefined;

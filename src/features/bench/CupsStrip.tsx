@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import {
+  type CupId,
   dipReading,
   judgeDip,
   sittingDips,
@@ -8,6 +7,8 @@ import {
   type BenchPlan,
   type DipPhase,
 } from '@/core/procedure';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { useFormats } from '@/shell/formats';
 import { FACE, Say } from '@/ui/text';
 import { color, space } from '@/ui/tokens';
@@ -18,7 +19,7 @@ import { cupName } from '@/words/bench/cupWords';
 interface Props {
   readonly plan: BenchPlan;
   readonly events: readonly BenchEvent[];
-  readonly now?: { readonly phase: DipPhase; readonly cupId: string } | undefined;
+  readonly now?: { readonly phase: DipPhase; readonly cupId: CupId } | undefined;
 }
 
 const PHASE_LABEL = { asFound: sittingSays.asFound, asLeft: 'adjust', confirm: 'confirm' } as const;

@@ -1,4 +1,10 @@
-import { mirrored, type BenchEvent, type DipPhase, type Remedy } from '@/core/procedure';
+import {
+  type CupId,
+  mirrored,
+  type BenchEvent,
+  type DipPhase,
+  type Remedy,
+} from '@/core/procedure';
 import type { BenchDraft } from '@/records/kinds';
 
 /** Nothing typed, no watch running, no values seen. */
@@ -34,7 +40,7 @@ export function withEvents(
  * point anew, not by looking once more.
  */
 export function repeated(
-  at: { readonly phase: DipPhase; readonly cupId: string },
+  at: { readonly phase: DipPhase; readonly cupId: CupId },
   after: Remedy,
 ): readonly BenchEvent[] {
   const event: BenchEvent = { type: 'repeat', ...at, ...(after === 'none' ? {} : { after }) };

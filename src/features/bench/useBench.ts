@@ -1,6 +1,6 @@
+import type { CupId, BenchEvent, DipPhase, Remedy } from '@/core/procedure';
 import { cleanedAtBench } from '@/acts';
 import type { BenchAnswer } from '@/book/answers';
-import type { BenchEvent, DipPhase, Remedy } from '@/core/procedure';
 import type { Change } from '@/records';
 import { AT_REST, repeated, withEvents } from './sittingEvents';
 import { useSitting } from './useSitting';
@@ -32,7 +32,7 @@ export function useBench(answer: BenchAnswer, quantity: 'ph' | 'ec') {
   /** Something is kept with the dip, which goes on as it was. */
   const noteEvent = (event: BenchEvent) => change(withEvents(now(), [event]));
   /** The point again, after what was done about it; a cleaning is booked as care. */
-  const again = (at: { readonly phase: DipPhase; readonly cupId: string }, after: Remedy) => {
+  const again = (at: { readonly phase: DipPhase; readonly cupId: CupId }, after: Remedy) => {
     const cleaned = cleanedAtBench(draft.penId, quantity, new Date().toISOString());
     happened(repeated(at, after), after === 'cleaning' ? [cleaned] : []);
   };

@@ -1,7 +1,7 @@
+import { type CupId, cupTarget, type BenchPlan, type BenchStep, type Cup } from '@/core/procedure';
 import { useState } from 'react';
 import type { PenAnswer } from '@/book/answers';
 import { thisMoment } from '@/book/client';
-import { cupTarget, type BenchPlan, type BenchStep, type Cup } from '@/core/procedure';
 import { useFormats } from '@/shell/formats';
 import { stillWatch } from '@/timers';
 import { parseDecimal, stepTyped } from '@/words';
@@ -41,7 +41,7 @@ export function useDip({ pen, bench, plan, step }: Dipping) {
     }
     const { nowMs: atMs } = thisMoment();
     const { settleS } = stillWatch(bench.draft, atMs);
-    const read = (cupId: string, shown: number) =>
+    const read = (cupId: CupId, shown: number) =>
       ({ type: 'read', phase, cupId, shown, atMs, settleS }) as const;
     bench.read(
       read(cup.id, parsed.value),

@@ -1,5 +1,11 @@
 import { useState } from 'react';
-import { LEDGER_KINDS, LEDGER_VERDICTS, type BookNames, type LedgerQuery } from '@/book/answers';
+import {
+  LEDGER_KINDS,
+  LEDGER_VERDICTS,
+  type BookNames,
+  type LedgerQuery,
+  type NamedRecord,
+} from '@/book/answers';
 import { DayField } from '@/features/parts/DayField';
 import { dayMs, dayText } from '@/features/parts/days';
 import { FieldRow, SelectField } from '@/ui/form';
@@ -20,7 +26,7 @@ export function BookFilters({ query, names, onChange }: BookFiltersProps) {
   const choose = (name: keyof BookParams) => (value: string) =>
     onChange({ [name]: value === '' ? undefined : value });
   const all = (label: string) => [{ value: '', label }];
-  const named = (list: BookNames['tanks']) =>
+  const named = (list: readonly NamedRecord[]) =>
     list.map(({ id, name }) => ({ value: id, label: name }));
   return (
     <Panel>

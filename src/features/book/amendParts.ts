@@ -1,4 +1,4 @@
-import type { BookNames } from '@/book/answers';
+import type { BookNames, NamedRecord } from '@/book/answers';
 import { celsiusFrom, temperatureFromCelsius } from '@/core/units';
 import { writeMoment, type Formats } from '@/words';
 import { amendSays } from '@/words/book/amend';
@@ -22,11 +22,11 @@ export const moment = (iso: string | undefined) => (iso ? writeMoment(Date.parse
 /** A number as it is typed, to three decimals. */
 export const round = (value: number) => String(Number(value.toFixed(3)));
 /** Answers of a choice among things that have names. */
-export const named = (list: BookNames['tanks']) =>
+export const named = (list: readonly NamedRecord[]) =>
   list.map(({ id, name }) => ({ value: id, label: name }));
 
 /** A choice among records; what is chosen now stands there even where it was taken out of use. */
-export function among(list: BookNames['tanks'], now: string) {
+export function among(list: readonly NamedRecord[], now: string) {
   const options = named(list);
   return {
     as: 'choice',

@@ -1,4 +1,11 @@
-import { LEDGER_KINDS, LEDGER_VERDICTS, type BookNames, type LedgerQuery } from '@/book/answers';
+import {
+  LEDGER_KINDS,
+  LEDGER_VERDICTS,
+  type BookNames,
+  type LedgerQuery,
+  type NamedRecord,
+} from '@/book/answers';
+import type { RecordId } from '@/records';
 import { dayMonthYear } from '@/words';
 import { kindsName } from '@/words/kindWords';
 import { findSays, VERDICT_FOUND } from '@/words/book/find';
@@ -46,7 +53,7 @@ export function queryOf(params: BookParams): LedgerQuery {
 
 /** What is being shown, in one line. */
 export function filterLine(query: LedgerQuery, names: BookNames): string {
-  const nameOf = (list: BookNames['tanks'], id: string | undefined) =>
+  const nameOf = (list: readonly NamedRecord[], id: RecordId | undefined) =>
     id && (list.find((one) => one.id === id)?.name ?? findSays.gone);
   const { words, kind, tankId, penId, lotId, by, verdict, fromMs, toMs } = query;
   return [

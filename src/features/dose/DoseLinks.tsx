@@ -14,7 +14,7 @@ export function DoseLinks({
   readonly productId: ProductId;
 }) {
   const router = useRouter();
-  const go = (to: (id: string, product?: string) => Path) => () =>
+  const go = (to: (id: TankId, product?: ProductId) => Path) => () =>
     router.navigate(to(tankId, productId));
   return (
     <View style={styles.links}>

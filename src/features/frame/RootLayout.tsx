@@ -1,4 +1,4 @@
-import { Slot, usePathname, type ErrorBoundaryProps } from 'expo-router';
+import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BookProvider, firstOpening, questions, useAnswer, useBook, useNowMs } from '@/book/react';
@@ -30,7 +30,7 @@ import { watchInstall } from '@/shell/device/install';
 import { useIsWide } from '@/shell/useIsWide';
 import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { keepLook } from '@/shell/firstFrame/keep';
-import { dropFirstFrame } from '@/ui/firstFrame';
+import { dropFirstFrame, hearFirstPress } from '@/ui/firstFrame';
 import { useKeptRound } from './useKeptRound';
 import { firstQuestions, readyRound, warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
@@ -97,6 +97,8 @@ function Frame() {
     const timer = setTimeout(dropFirstFrame, FRAME_AT_MOST_MS);
     return () => clearTimeout(timer);
   }, []);
+  const router = useRouter();
+  useEffect(() => hearFirstPress((path) => router.navigate(path)), [router]);
   useKeptRound(drawn);
   useEffect(() => warmUp(), []);
   return (

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { chunkPart } from '@/shell/chunk';
 import { useBack } from '@/shell/navigation/useBack';
 import { Button } from '@/ui/button';
 import { Choice, TextField } from '@/ui/form';
@@ -8,9 +9,12 @@ import { Say } from '@/ui/text';
 import { DISPUTES, type Dispute } from '@/words';
 import { commonSays } from '@/words/common';
 import { helpSays } from '@/words/help/help';
-import { DrawingsKey, keyHolds } from './DrawingsKey';
+import { drawingsOf, type DrawingsKeyProps } from './drawingsKey';
 import { HELP_CARDS } from '@/words/help/helpCards';
 import { HELP_PAGE_NAMES, HELP_PAGES, holdsWords, type HelpPage } from '@/words/help/helpPlaces';
+
+// The charts come when one is shown.
+const DrawingsKey = chunkPart<DrawingsKeyProps>('charts', 'DrawingsKey');
 
 const DISPUTE_LIST: readonly Dispute[] = Object.values(DISPUTES);
 
@@ -40,7 +44,8 @@ export function HelpScreen() {
       searching ? holdsWords(`${HELP_PAGES[name].label} ${text}`, typed) : name === page,
     ),
   })).filter(({ about }) => about.length > 0);
-  const drawn = searching ? keyHolds(typed) : page === 'drawings';
+  const drawings = searching || page === 'drawings' ? drawingsOf(typed) : undefined;
+  const drawn = (drawings?.readings.length ?? 0) + (drawings?.charts.length ?? 0) > 0;
   const nothing = cards.length + disputes.length + places.length === 0 && !drawn;
   return (
     <Screen actions={<Button wet label={commonSays.back} onPress={back} />}>
@@ -65,7 +70,7 @@ export function HelpScreen() {
           ))}
         </Panel>
       ))}
-      {drawn ? <DrawingsKey typed={typed} /> : null}
+      {drawings && drawn ? <DrawingsKey {...drawings} /> : null}
       <View role="status" aria-live="polite">
         {nothing ? <Say>{helpSays.nothingFound}</Say> : null}
       </View>

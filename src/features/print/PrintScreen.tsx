@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import type { BookNames } from '@/book/answers';
+import type { BookNames, NamedRecord } from '@/book/answers';
 import { questions, useAnswer, useBook } from '@/book/react';
 import { RETENTION_YEARS } from '@/core/retention';
 import { PaperChoice } from '@/features/parts/PaperChoice';
@@ -69,7 +69,10 @@ function Periods({ names, what: first, id: firstId }: PeriodsProps) {
   const [what, setWhat] = useState(first);
   const list = what === 'tank' ? names.tanks : names.pens;
   const [chosen, setChosen] = useState(firstId);
-  const about = list.find(({ id }) => id === chosen) ?? list[0];
+  const chosenOf = <Kind extends NamedRecord>(all: readonly Kind[]) =>
+    all.find(({ id }) => id === chosen) ?? all[0];
+  const [tank, pen] = [chosenOf(names.tanks), chosenOf(names.pens)];
+  const about = what === 'tank' ? tank : pen;
   // While what is typed is no period, the last one stays, and nothing can be printed.
   const [period, setPeriod] = useState(() => usual(first));
   const [days, setDays] = useState<{ readonly typed: TypedDays; readonly holds: boolean }>();
@@ -106,9 +109,9 @@ function Periods({ names, what: first, id: firstId }: PeriodsProps) {
   const holds = (days?.holds ?? true) && (what === 'pens' || about !== undefined);
   const common = { paper, onPaper: setPaper, controls, period, holds };
   return what === 'tank' ? (
-    <TankDocument {...common} tank={about ?? NOTHING} />
+    <TankDocument {...common} tank={tank ?? NOTHING} />
   ) : (
-    <PensDocument {...common} penId={what === 'pen' ? about?.id : undefined} />
+    <PensDocument {...common} penId={what === 'pen' ? pen?.id : undefined} />
   );
 }
 

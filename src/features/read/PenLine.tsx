@@ -1,3 +1,4 @@
+import type { PenId } from '@/records';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PenAnswer } from '@/book/answers';
@@ -14,7 +15,7 @@ interface Props {
   readonly pen: PenAnswer;
   readonly pens: readonly PenAnswer[];
   readonly nowMs: number;
-  readonly onChoose: (quantity: 'ph' | 'ec', id: string) => void;
+  readonly onChoose: (quantity: 'ph' | 'ec', id: PenId) => void;
 }
 
 /** Which pen it is and whether it can be believed, said before the reading counts. */

@@ -59,7 +59,7 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     if (typed !== initial) keep({ typed, pens, about });
   }, [typed, pens, about, initial, keep]);
   const withSide = (quantity: 'ph' | 'ec') => answer.pens.filter((pen) => pen.body[quantity]);
-  const choose = (quantity: 'ph' | 'ec', id: string | undefined) =>
+  const choose = (quantity: 'ph' | 'ec', id: PenId | undefined) =>
     withSide(quantity).find((pen) => pen.id === id) ??
     preselected(withSide(quantity), quantity, answer.remembered[tank.id]?.[`${quantity}PenId`]);
   const phPen = choose('ph', pens.phPenId);
@@ -105,7 +105,7 @@ export function useReadForm({ answer, tank, initial, sample, penId, onSaved }: I
     ecPen,
     phPens: withSide('ph'),
     ecPens: withSide('ec'),
-    choosePen: (quantity: 'ph' | 'ec', id: string) =>
+    choosePen: (quantity: 'ph' | 'ec', id: PenId) =>
       setPens((before) => ({ ...before, [quantity === 'ph' ? 'phPenId' : 'ecPenId']: id })),
     view: saving.forced ? view : settled,
     failure: saving.failure,

@@ -36,7 +36,14 @@ export function RoundScreen() {
     <Screen
       actions={
         next ? (
-          <Button kind="main" wet grow label={next.label} onPress={() => go(walkHref(next.stop))} />
+          <Button
+            kind="main"
+            wet
+            grow
+            label={next.label}
+            leadsTo={walkHref(next.stop)}
+            onPress={() => go(walkHref(next.stop))}
+          />
         ) : null
       }
     >
@@ -77,12 +84,7 @@ export function RoundScreen() {
         ))}
       />
       {next ? <NotToday key={next.stop.key} stop={next.stop} /> : null}
-      {round.tankCount > 0 ? (
-        <View style={styles.more}>
-          <Button kind="text" label={roundSays.readAnother} onPress={() => go(paths.read())} />
-          <Button kind="text" label={roundSays.scanALabel} onPress={() => go(paths.scan)} />
-        </View>
-      ) : null}
+      {round.tankCount > 0 ? <OtherWays onGo={go} /> : null}
       {skipped.length > 0 ? (
         <View>
           <Say size="small" bold>
@@ -106,6 +108,19 @@ export function RoundScreen() {
         </View>
       ) : null}
     </Screen>
+  );
+}
+
+/** The ways to a tank or a pen that is no stop of today. */
+function OtherWays({ onGo }: { readonly onGo: (href: Path) => void }) {
+  const button = (label: string, href: Path) => (
+    <Button kind="text" label={label} leadsTo={href} onPress={() => onGo(href)} />
+  );
+  return (
+    <View style={styles.more}>
+      {button(roundSays.readAnother, paths.read())}
+      {button(roundSays.scanALabel, paths.scan)}
+    </View>
   );
 }
 

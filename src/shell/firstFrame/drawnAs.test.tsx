@@ -37,12 +37,12 @@ test('what several share is told once; an element’s own style goes before its 
   );
 });
 
-test('what could be pressed or read aloud becomes a plain box; its words are kept as words', () => {
+test('what could be read aloud or reached becomes a plain box that tells where it leads; its words stay words', () => {
   const drawn = drawnAs(
     [page('<a href="/tanks" aria-label="x" onclick="y()"><h1>5 &lt; 6 &amp; "7"</h1></a>')],
     { bottomPx: 100 },
   );
-  expect(drawn.html).toBe('<div><div>5 &lt; 6 &amp; &quot;7&quot;</div></div>');
+  expect(drawn.html).toBe('<div data-go="/tanks"><div>5 &lt; 6 &amp; &quot;7&quot;</div></div>');
 });
 
 test('a drawing keeps its lines; what begins below the window is left out', () => {

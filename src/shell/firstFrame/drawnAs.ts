@@ -1,10 +1,12 @@
+import { outOfBase } from '@/ui/inBase';
+
 /** A part of the page as it is drawn, without the app: markup and the style it needs. */
 export interface Drawn {
   readonly html: string;
   readonly css: string;
 }
 
-/** Attributes that say how something looks; names, roles and targets are left behind. */
+/** Attributes that say how something looks; names and roles are left behind. */
 const LOOKS = [
   'viewBox',
   'preserveAspectRatio',
@@ -122,6 +124,12 @@ interface Extent {
   readonly emptied?: string | undefined;
 }
 
+/** Where a press on an element leads, as `public/boot.js` reads it. */
+function goes(node: Element): string {
+  const path = node.getAttribute('data-go') ?? outOfBase(node.getAttribute('href'));
+  return path === undefined ? '' : ` data-go="${escaped(path)}"`;
+}
+
 function markup(node: Node, classes: Classes, extent: Extent): string {
   if (node.nodeType === Node.TEXT_NODE) return escaped(node.textContent ?? '');
   if (!(node instanceof Element)) return '';
@@ -137,7 +145,7 @@ function markup(node: Node, classes: Classes, extent: Extent): string {
   const children =
     extent.emptied && node.matches(extent.emptied) ? [] : Array.from(node.childNodes);
   const inside = children.map((child) => markup(child, classes, extent)).join('');
-  return `<${tag}${name ? ` class="${name}"` : ''}${looks.join('')}>${inside}</${tag}>`;
+  return `<${tag}${name ? ` class="${name}"` : ''}${looks.join('')}${isDrawing ? '' : goes(node)}>${inside}</${tag}>`;
 }
 
 /** What is seen of some elements. */

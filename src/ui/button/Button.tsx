@@ -15,6 +15,8 @@ interface Props {
   readonly grow?: boolean;
   /** A longer name for screen readers. */
   readonly name?: string;
+  /** Where it leads, for a press before the app is there. */
+  readonly leadsTo?: string;
   /** The key that does the same on a wide screen. */
   readonly keyHint?: string | undefined;
 }
@@ -28,12 +30,14 @@ export function Button({
   disabled,
   grow,
   name,
+  leadsTo,
   keyHint,
 }: Props) {
   const main = kind === 'main';
   return (
     <Press
       name={name}
+      leadsTo={leadsTo}
       title={keyHint ? partSays.withKey(label, keyHint) : undefined}
       onPress={onPress}
       disabled={disabled}

@@ -12,6 +12,8 @@ interface Props {
   readonly role?: 'button' | 'link' | 'radio' | 'switch' | 'checkbox' | 'tab';
   /** Where a link goes; makes it a real anchor. */
   readonly href?: string;
+  /** Where a button leads, for a press before the app is there (`public/boot.js`). */
+  readonly leadsTo?: string | undefined;
   readonly checked?: boolean;
   readonly current?: boolean;
   /** −1: reached by arrows, not by Tab. */
@@ -30,6 +32,7 @@ export function Press(props: Props) {
     children,
     role = 'button',
     href,
+    leadsTo,
     checked,
     current,
     tabIndex,
@@ -40,6 +43,7 @@ export function Press(props: Props) {
   const web = {
     href: href === undefined ? undefined : inBase(href),
     title,
+    dataSet: leadsTo === undefined ? undefined : { go: leadsTo },
     'aria-current': current ? 'page' : undefined,
   } as object;
   return (

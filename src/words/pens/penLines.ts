@@ -1,3 +1,4 @@
+import type { CupId } from '@/core/procedure';
 import { DAY_MS } from '@/core/units';
 import type { DriftAnswer, PenAnswer, PenSide, SessionRow, PenDetailAnswer } from '@/book/answers';
 import { PEN_WORDS_WORST_FIRST, type PenWord } from '@/core/schedule';
@@ -104,7 +105,7 @@ export const OUTCOME_SENTENCE = {
 export function sessionLine({ body }: SessionRow, formats: Formats): string {
   const { resolution, quantity, scale } = body.plan;
   const unit = quantity === 'ph' ? 'pH' : SCALE_LABEL[scale ?? 'mS/cm'];
-  const last = (cupId: string, phases: readonly string[]) =>
+  const last = (cupId: CupId, phases: readonly string[]) =>
     body.events.findLast((e) => e.type === 'read' && e.cupId === cupId && phases.includes(e.phase));
   const line = body.plan.cups
     .map((cup) => {
