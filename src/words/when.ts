@@ -2,6 +2,15 @@ import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
 import { startOfDay } from 'date-fns/startOfDay';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
 
+/** By number, as `Date` counts them. Not asked of the browser, which builds its rules anew for each date. */
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;
+const MONTHS = [
+  ...['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'],
+  ...['Jul', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'],
+];
+
+const twoDigits = (value: number) => String(value).padStart(2, '0');
+
 /** Local midnight of the day a moment lies in. */
 export function dayStart(ms: number): number {
   return startOfDay(ms).getTime();
@@ -25,14 +34,14 @@ function needsYear(ms: number, nowMs: number): boolean {
 
 /** A day as people say it: Tue 24 Nov; with its year where it is not of the last eleven months. */
 export function shortDay(ms: number, nowMs: number = Date.now()): string {
-  const at = new Date(ms);
-  const weekday = at.toLocaleDateString('en-GB', { weekday: 'short' });
+  const weekday = WEEKDAYS[new Date(ms).getDay()]!;
   return `${weekday} ${needsYear(ms, nowMs) ? dayMonthYear(ms) : dayMonth(ms)}`;
 }
 
 /** A time of day: 07:30. */
 export function clock(ms: number): string {
-  return new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const at = new Date(ms);
+  return `${twoDigits(at.getHours())}:${twoDigits(at.getMinutes())}`;
 }
 
 /** How long ago, for the line under a number: "just now", "12 min ago", "today 07:30", "19 d ago". */
@@ -58,13 +67,13 @@ export function dueBy(ms: number, nowMs: number): string {
 /** Seconds as m:ss. */
 export function minutesSeconds(totalS: number): string {
   const whole = Math.max(0, Math.floor(totalS));
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+  return `${Math.floor(whole / 60)}:${twoDigits(whole % 60)}`;
 }
 
 /** A day along an axis: 24 Nov. */
 export function dayMonth(ms: number): string {
   const at = new Date(ms);
-  return `${at.getDate()} ${at.toLocaleDateString('en-GB', { month: 'short' })}`;
+  return `${at.getDate()} ${MONTHS[at.getMonth()]!}`;
 }
 
 /** A moment to come within a day or so: "14:30", "tomorrow 07:12", "Fri 27 Nov 07:12". */
@@ -93,6 +102,6 @@ export function axisWriter(
   if (days <= 300) return needsYear(fromMs, nowMs) ? dayMonthYear : dayMonth;
   return (ms) => {
     const at = new Date(ms);
-    return `${at.toLocaleDateString('en-GB', { month: 'short' })} ${at.getFullYear()}`;
+    return `${MONTHS[at.getMonth()]!} ${at.getFullYear()}`;
   };
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type ReactNode, type RefCallback } from 'r
 import { StyleSheet, View, type ScrollView } from 'react-native';
 import { PlaceFrame } from '../layout';
 import { space } from '../tokens';
+import { whenIdle } from '../whenIdle';
 import { useRowKeys } from './useRowKeys';
 
 interface Props {
@@ -22,8 +23,11 @@ interface Props {
   readonly onDrawn?: (first: number, last: number) => void;
 }
 
-/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap. */
-const OVERSCAN = 8;
+/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap; at first next to none,
+ * then a few more in each idle moment. */
+const OVERSCAN = 9;
+const FIRST_OVERSCAN = 1;
+const MORE_AT_ONCE = 2;
 
 /** Where each list was left, by its name and length: Back comes to the row it left from. */
 const left = new Map<
@@ -44,12 +48,17 @@ export function ListScreen({
 }: Props) {
   const scroller = useRef<ScrollView>(null);
   const [top, setTop] = useState(0);
+  const [overscan, setOverscan] = useState(FIRST_OVERSCAN);
+  useEffect(
+    () => (overscan < OVERSCAN ? whenIdle(() => setOverscan(overscan + MORE_AT_ONCE)) : undefined),
+    [overscan],
+  );
   const here = `${label} ${about} ${count}`;
   const [before] = useState(() => left.get(here));
   const rows = useVirtualizer<HTMLElement, HTMLElement>({
     count,
     estimateSize: () => estimate,
-    overscan: OVERSCAN,
+    overscan,
     scrollMargin: top,
     // A scroll view's own scrollTo takes x and y, and glides: it would lead back to the top.
     scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
