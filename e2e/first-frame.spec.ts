@@ -144,7 +144,7 @@ test('a press before the app is there is not lost: a stop, the next stop, a plac
   await seen(page.getByText(/stops done/));
   await openedWith('Check P1', 'Next: check P1');
   await openedWith('Read which tank?', 'Read another tank or place');
-  await openedWith('Shelf', 'Deep bed', 'Pens', 'Shelf');
+  await openedWith('Shelf', 'Deep bed', 'Tanks', 'Shelf');
 });
 
 test('without JavaScript the page says what it needs, and nothing lies over it', async ({
