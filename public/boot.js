@@ -46,7 +46,8 @@
     for (const before of root.querySelectorAll('.pressed')) before.classList.remove('pressed');
     pressed.classList.add('pressed');
     const asOf = root.querySelector('.as-of');
-    if (asOf) asOf.textContent = frame.dataset.opens;
+    // Beside the age, which still holds.
+    if (asOf?.childNodes.length === 1) asOf.append(` ${frame.dataset.opens}`);
     frame.dispatchEvent(new Event('pressed'));
   });
 

@@ -23,9 +23,9 @@ interface Props {
   readonly onDrawn?: (first: number, last: number) => void;
 }
 
-/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap; at first next to none,
- * then a few more in each idle moment. */
+/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap. */
 const OVERSCAN = 9;
+/** At first next to none, so that what is seen comes soon; then a few more in each idle moment. */
 const FIRST_OVERSCAN = 1;
 const MORE_AT_ONCE = 2;
 

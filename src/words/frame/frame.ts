@@ -29,7 +29,7 @@ export const frameSays = {
   places: 'Places',
   demo: 'demo',
   asItStood: (day: string, time: string) => `As it stood on ${day} at ${time}. Opening the book…`,
-  opensSoon: 'It opens as soon as the book is open.',
+  opensSoon: 'What you pressed comes next.',
   readingEarlier: (percent: number) => `Reading earlier months: ${percent} %`,
   leaveTheWalk: 'Leave the walk',
   withKey: (label: string, key: number) => `${label} (key ${key})`,
