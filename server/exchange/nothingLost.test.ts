@@ -23,9 +23,12 @@ test('what was erased on one phone comes back from no other, and not to one that
   };
   // Written while the house is away: what waits of it is erased with it.
   await anna.book.append([person('WW')], MOMENT);
+  const held = async () =>
+    JSON.stringify(await anna.port.inOneGo('read', (within) => within.entries('')));
+  // A word of its own: an id may hold the two letters by chance.
+  expect(await held()).toMatch(/\bWW\b/);
   expect(await anna.book.erase(erasure, MOMENT)).toBe(2);
-  const held = await anna.port.inOneGo('read', (within) => within.entries(''));
-  expect(JSON.stringify(held)).not.toContain('WW');
+  expect(await held()).not.toMatch(/\bWW\b/);
   for (const phone of [anna, ben, anna]) await meet(phone);
   expect([initialsOn(anna), initialsOn(ben)]).toEqual([[], []]);
   // Not even for a moment does it stand in the storage of one that joins.
