@@ -33,6 +33,9 @@ config.resolver.resolveRequest = (context, name, platform) => {
       type: 'sourceFile',
       filePath: path.resolve(__dirname, 'scripts/simple-statistics.js'),
     };
+  // The empty app asks no book.
+  if (asItComes && context.originModulePath === path.join(__dirname, 'entry.ts') && name[0] === '@')
+    return { type: 'empty' };
   const found = resolve(context, name, platform);
   const file = found.type === 'sourceFile' ? found.filePath.split(path.sep).join('/') : '';
   return !asItComes && NOT_SHIPPED.some((part) => part.test(file))

@@ -56,7 +56,13 @@ test('a press that could not be done is told at the press, and can be pressed ag
   await expect(phone.getByText(/^Lost phone$/)).toBeVisible();
   await house.away();
   await press(phone, 'Take off the list');
-  await expect(phone.getByRole('status').getByText(/^The house does not answer now/)).toBeVisible();
+  // A meeting that came in between says the same.
+  await expect(
+    phone
+      .getByRole('status')
+      .getByText(/^The house does not answer now/)
+      .first(),
+  ).toBeVisible();
   await expect(phone.getByText(/^Lost phone$/)).toBeVisible();
   await house.back();
   await press(phone, 'Take off the list');

@@ -20,6 +20,7 @@ import { writeServiceWorker } from './offline.mjs';
 
 const SOURCES = [
   'app',
+  'entry.ts',
   'src',
   'public',
   'server/policy.json',

@@ -19,12 +19,13 @@ import { answerHouse } from './house/answerHouse';
 import { HouseCalls } from './house/houseCalls';
 import { oneTabAtATime } from './house/oneAtATime';
 import { answerBook } from './engine/answerBook';
+import { afterOpening } from './afterOpening';
 import { askingEarlier } from './askingEarlier';
 import { aheadAnswer } from './engine/aheadAnswer';
-import { roundAnswer } from './engine/roundAnswer';
+import { roundPieces } from './engine/roundPieces';
 import { erasureOf } from './engine/eraseAnswer';
 import { zoneHere } from './moment';
-import { LongWork, partOf } from './longWork';
+import { LongWork, partOf, turn } from './longWork';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
@@ -43,10 +44,19 @@ async function hasEntries(port: StoragePort): Promise<boolean> {
   return keys.some((key) => key.startsWith('p/') || key.startsWith('j/'));
 }
 
-/** Works out what the Round is made of, so that its question finds it. */
-function workOutRound(book: OpenBook, nowMs: number): void {
+/** So long others wait while the Round is worked out ahead: the page asks how the book opened, ms. */
+const AHEAD_AT_A_STRETCH_MS = 8;
+
+/** Works out what the Round is made of, a piece at a time, so that its question finds it. */
+async function workOutRound(book: OpenBook, nowMs: number): Promise<void> {
   try {
-    roundAnswer(book.state, { nowMs });
+    let restedMs = performance.now();
+    for (const work of roundPieces(book.state, nowMs)) {
+      work();
+      if (performance.now() - restedMs < AHEAD_AT_A_STRETCH_MS) continue;
+      await turn();
+      restedMs = performance.now();
+    }
   } catch {
     // Whoever asks for the Round meets what went wrong.
   }
@@ -101,9 +111,9 @@ export function openWorkerBook(aheadMs?: number): BookApi {
     emptied = null;
     if (bookName !== 'own') return;
     const book = opened();
-    const marker = await readMarker(devicePort).catch(() => undefined);
     const { setAside } = book.findings;
     const isEmpty = book.state.size === 0 && setAside.length === 0;
+    const marker = isEmpty ? await readMarker(devicePort).catch(() => undefined) : undefined;
     if (isEmpty && (marker || hadBook)) {
       const inCopy = await secondCopyIn(browserStorage('zolder-copy'))
         .unknownTo(() => false)
@@ -144,13 +154,17 @@ export function openWorkerBook(aheadMs?: number): BookApi {
    * is met again when the page asks.
    */
   const openAhead = async (nowMs: number) => {
+    // Nearly always the own one: its storage opens beside that of the settings.
+    const own = browserStorage(DATABASE.own);
+    own.inOneGo('read', () => Promise.resolve()).catch(() => undefined);
     const held = await heldDevice(devicePort);
     if (!held?.openBook) return undefined;
     device = held;
     const name = held.openBook;
     const moment = { nowMs, zone: 'UTC' };
-    const book = await OpenBook.open(around(name, browserStorage(DATABASE[name])), moment);
-    setTimeout(() => workOutRound(book, nowMs));
+    const port = name === 'own' ? own : browserStorage(DATABASE[name]);
+    const book = await OpenBook.open(around(name, port), moment);
+    inBackground('the Round ahead', workOutRound(book, nowMs));
     return { name, book };
   };
   const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
@@ -171,14 +185,15 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       // A storage that does not answer holds up nothing that goes on without it.
       const opening = inMemory ? undefined : await ahead;
       if (inMemory) devicePort = memory;
-      device = await loadDevice(devicePort, moment.nowMs);
+      device = (opening && device) ?? (await loadDevice(devicePort, moment.nowMs));
       const ownPort = inMemory ? memory : browserStorage(DATABASE.own);
       // A book that was begun is the one that opens, however the server was started.
       bookName = device.openBook ?? ((await hasEntries(ownPort)) || hadBook ? 'own' : start);
       const port = inMemory || bookName === 'own' ? ownPort : browserStorage(DATABASE[bookName]);
       const isThere = opening?.name === bookName;
       open = isThere ? opening.book : await OpenBook.open(around(bookName, port), moment);
-      if (isThere) await open.catchUp(moment);
+      // What another tab wrote since is told as a change.
+      if (isThere) inBackground('catching up', open.catchUp(moment));
       if (bookName === 'demo') await furnishDemo(moment);
       await lookForLost(moment, hadBook);
       mark(moment);
@@ -265,5 +280,5 @@ export function openWorkerBook(aheadMs?: number): BookApi {
       () => ({ own: bookName === 'own', lastCopyMs: device?.lastCopyMs }),
     ),
   };
-  return askingEarlier(api, () => opened().whole((share) => tellEarlier(share)));
+  return afterOpening(askingEarlier(api, () => opened().whole((share) => tellEarlier(share))));
 }

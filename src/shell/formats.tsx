@@ -1,5 +1,6 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import { useAnswer, questions } from '@/book/react';
+import { questions } from '@/book/react';
+import { useFirstAnswer } from './useFirstAnswer';
 import { DEFAULT_FORMATS, makeFormats, type Formats } from '@/words';
 
 const FormatsContext = createContext<Formats>(makeFormats(DEFAULT_FORMATS));
@@ -11,7 +12,7 @@ export function useFormats(): Formats {
 
 /** Gives every screen the book's units and decimal mark. */
 export function FormatsProvider({ children }: { readonly children: ReactNode }) {
-  const { data } = useAnswer(questions.settings());
+  const { data } = useFirstAnswer(questions.settings());
   const settings = data?.settings ?? DEFAULT_FORMATS;
   const formats = useMemo(() => makeFormats(settings), [settings]);
   return <FormatsContext.Provider value={formats}>{children}</FormatsContext.Provider>;

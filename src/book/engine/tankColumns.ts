@@ -1,16 +1,15 @@
 import type { TankColumns } from '@/book/answers';
 import type { Quantity } from '@/core/calibration';
-import { stateAt } from '@/core/drift';
-import { assessQuick, hasNumber, judgedVerdict } from '@/core/readings';
+import { hasNumber, judgedVerdict } from '@/core/readings';
 import { ecMsPerCmFromDisplay } from '@/core/units';
 import { VERDICTS } from '@/core/verdict';
 import type { PenId, TankId } from '@/records';
 import { meanShown, type Sample } from '@/records/kinds';
 import type { BookState, LiveRecord } from './bookState';
 import { knownEc } from './knownEc';
-import { readingContext, readingInput, type ReadingContext } from './readingRow';
+import { quickSide } from './quickSide';
+import { readingContext, type ReadingContext } from './readingRow';
 import { monthOf, monthSpan, READINGS_OF_MONTH, READINGS_OF_SAMPLE } from './partsOfBook';
-import { trackOver } from './penTrack';
 import { readingsOf } from './readingsOf';
 
 type Rows = Omit<TankColumns, 'penCodes'>;
@@ -79,14 +78,10 @@ function writeSide(
   const { ec } = reading.body;
   columns[names.shown][at] =
     quantity === 'ec' && ec ? ecMsPerCmFromDisplay(shown, ec.scale) : shown;
-  const month = monthOf(reading.body.takenAt);
-  const track = trackOver(book, { penId: side.penId, quantity }, month);
-  const state = track && stateAt(track, context.atMs);
-  const input = state && readingInput(book, reading, { quantity, context, state });
-  const read = input && assessQuick(input);
-  if (!read?.ok) return undefined;
-  const { value, expandedU, standing } = read.value;
-  const verdict = judgedVerdict(read.value, context.bands[quantity], ecMsPerCm);
+  const read = quickSide(book, reading, { quantity, context });
+  if (!read) return undefined;
+  const { value, expandedU, standing } = read;
+  const verdict = judgedVerdict(read, context.bands[quantity], ecMsPerCm);
   columns[names.verdict][at] = VERDICTS.indexOf(verdict);
   if (!hasNumber(standing)) return undefined;
   columns[names.value][at] = value;

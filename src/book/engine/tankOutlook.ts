@@ -1,5 +1,6 @@
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/units';
-import type { ExpectedNow, TankColumns } from '@/book/answers';
+import type { ExpectedNow } from '@/book/answers';
+import { hasNumber } from '@/core/readings';
 import {
   expectReading,
   forecastLeaving,
@@ -10,24 +11,30 @@ import {
 import { isReservoir } from '@/records/kinds';
 import { additionsOf } from './additions';
 import type { BookState } from './bookState';
-import { recentColumns } from './tankColumns';
+import { READINGS_OF_SAMPLE } from './partsOfBook';
+import { quickSide } from './quickSide';
+import { readingContext } from './readingRow';
 import { tankHeldAt } from './tankHeld';
 import type { TankId } from '@/records';
 
 /** Points older than this say nothing of where a tank goes now, days. */
 const WINDOW_DAYS = 21;
 
-/** The readings of one quantity since the last addition. */
-function pointsSince(columns: TankColumns, quantity: 'ph' | 'ec', sinceMs: number): TankPoint[] {
-  const points: TankPoint[] = [];
-  for (let at = columns.atMs.length - 1; at >= 0; at -= 1) {
-    const atMs = columns.atMs[at]!;
+/** What a tank's readings come to since a moment, oldest first; what has no number is left out. */
+function pointsSince(book: BookState, tankId: TankId, sinceMs: number) {
+  const points: { readonly ph: TankPoint[]; readonly ec: TankPoint[] } = { ph: [], ec: [] };
+  for (const reading of book.partSince(READINGS_OF_SAMPLE, `tank/${tankId}`, sinceMs)) {
+    const context = readingContext(book, reading);
+    if (!context) continue;
+    const { atMs } = context;
     if (atMs <= sinceMs) break;
-    const value = columns[quantity][at]!;
-    const stdU = quantity === 'ph' ? columns.phStdU[at]! : columns.ecStdU[at]!;
-    if (Number.isFinite(value)) points.push({ atMs, value, stdU });
+    for (const quantity of ['ph', 'ec'] as const) {
+      const read = quickSide(book, reading, { quantity, context });
+      if (read && hasNumber(read.standing))
+        points[quantity].push({ atMs, value: read.value, stdU: read.expandedU / 2 });
+    }
   }
-  return points.reverse();
+  return { ph: points.ph.reverse(), ec: points.ec.reverse() };
 }
 
 /** What is said ahead of a tank needs no newer "now" than this, ms. */
@@ -39,13 +46,9 @@ function recent(book: BookState, tankId: TankId, nowMs: number) {
   return book.remember(
     `recent/${tankId}`,
     () => {
-      const columns = recentColumns(book, tankId, windowMs);
       const lastMs = additionsOf(book, tankId).at(-1)?.atMs ?? -Infinity;
-      const sinceMs = Math.max(lastMs, windowMs);
-      return {
-        ph: sinceSurprise(pointsSince(columns, 'ph', sinceMs), 'ph'),
-        ec: sinceSurprise(pointsSince(columns, 'ec', sinceMs), 'ec'),
-      };
+      const { ph, ec } = pointsSince(book, tankId, Math.max(lastMs, windowMs));
+      return { ph: sinceSurprise(ph, 'ph'), ec: sinceSurprise(ec, 'ec') };
     },
     { at: windowMs },
   );

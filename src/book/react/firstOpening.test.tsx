@@ -1,6 +1,6 @@
 import type { BookClient } from '../client';
-import { beginOpening } from './firstOpening';
-import { queryClient } from './queries';
+import { askToOpen, beginOpening } from './firstOpening';
+import { queryClient, queryOf } from './queries';
 import type { Question } from './questions';
 
 const asked: string[] = [];
@@ -30,11 +30,11 @@ beforeEach(() => {
   queryClient.clear();
 });
 
-test('what is asked ahead is asked once the book is open, and there for the screen', async () => {
+test('what is asked ahead is asked with the opening, and there for the screen', async () => {
   const { how, client } = clientThat(() => Promise.resolve({ book: 'own' }));
   const opening = beginOpening(client, 'own', [ahead]);
   expect(how).toEqual([{ start: 'own', inMemory: false, hadBook: false }]);
-  expect(asked).toEqual([]);
+  expect(asked).toEqual(['round']);
   expect(await opening.asked).toEqual({ book: 'own' });
   await settled();
   expect(opening.opened).toEqual({ book: 'own' });
@@ -42,10 +42,15 @@ test('what is asked ahead is asked once the book is open, and there for the scre
   expect(queryClient.getQueryData(['round', 7])).toBe('the Round');
 });
 
-test('an opening that fails asks nothing ahead; who draws the screen hears of it', async () => {
+test('an opening that fails is heard by who draws the screen; another one asks anew', async () => {
   const { client } = clientThat(() => Promise.reject(new Error('no storage')));
-  const opening = beginOpening(client, 'own', [ahead]);
+  const never: Question<unknown> = { ...ahead, ask: () => new Promise(() => undefined) };
+  const opening = beginOpening(client, 'own', [never]);
   await settled();
   await expect(opening.asked).rejects.toThrow('no storage');
-  expect([opening.opened, asked]).toEqual([undefined, []]);
+  expect(opening.opened).toBeUndefined();
+  const { client: next } = clientThat(() => Promise.resolve({ book: 'own' }));
+  await askToOpen(next, { start: 'own', inMemory: true });
+  await queryClient.prefetchQuery(queryOf(ahead, next));
+  expect(queryClient.getQueryData(['round', 7])).toBe('the Round');
 });

@@ -32,6 +32,8 @@ interface FirstOpening {
 
 /** Asks the worker to open the book, and to tell what changes in it. */
 export function askToOpen(client: BookClient, { start, inMemory }: How): Promise<Opened> {
+  // What another opening was asked may wait for ever.
+  queryClient.clear();
   const onChange = listenTo((kinds: readonly Kind[]) => {
     inBackground('asking anew', askAnew(kinds));
     meetSoon();
@@ -40,18 +42,18 @@ export function askToOpen(client: BookClient, { start, inMemory }: How): Promise
   return client.open(how, openingMoment(), onChange, tellTrouble(), listenTo(setShare));
 }
 
-/** Begins to open a book; once it is open, `questions` are asked before a screen asks them. */
+/** Begins to open a book, and asks `questions` before a screen does: the worker answers once it is open. */
 export function beginOpening(
   client: BookClient,
   start: BookName,
   questions: readonly Question<unknown>[],
 ): FirstOpening {
   const opening: FirstOpening = { client, asked: askToOpen(client, { start, inMemory: false }) };
+  for (const question of questions)
+    inBackground('asking ahead', queryClient.prefetchQuery(queryOf(question, client)));
   opening.asked.then(
     (opened) => {
       opening.opened = opened;
-      for (const question of questions)
-        inBackground('asking ahead', queryClient.prefetchQuery(queryOf(question, client)));
     },
     // Whoever draws the screen says so.
     () => undefined,

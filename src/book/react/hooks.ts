@@ -50,9 +50,9 @@ function keepSame(about: string) {
 /**
  * Asks the book; the answer is kept until the book changes. While the next answer to the same question
  * comes, the last one stays on screen. Another key starts empty: one tank's numbers never stand under
- * another's name.
+ * another's name. `atOnce`: the first answer is drawn in one go, the same for as long as the screen stands.
  */
-export function useAnswer<T>(question: Question<T>) {
+export function useAnswer<T>(question: Question<T>, atOnce = false) {
   const { client } = useBook();
   const query = queryOf(question, client);
   const { data } = useQuery({
@@ -63,7 +63,7 @@ export function useAnswer<T>(question: Question<T>) {
   });
   // The first answer is drawn a slice at a time, so that a large screen never holds up a press.
   const here = useDeferredValue(data !== undefined, false);
-  return { data: here ? data : undefined };
+  return { data: here || atOnce ? data : undefined };
 }
 
 /** Every live record of a kind as it stands. */

@@ -7,4 +7,4 @@ export { meetNow, useHouseStatus } from './meetings';
 export * from './useDraft';
 export * from './lasting';
 export * from './useAct';
-export { questions } from './questions';
+export { questions, type Question } from './questions';

@@ -1,6 +1,5 @@
 import { requireFinite } from '../result';
 import type { XY } from './lineFit';
-import { medianOf } from './robust';
 
 /** A slope that one wild pair cannot bend, with a 95 % interval where there is enough to carry it. */
 export interface TheilSenFit {
@@ -25,22 +24,35 @@ const Z_95 = 1.959964;
  * @source P. K. Sen, Journal of the American Statistical Association 63 (1968) 1379–1389.
  */
 export function theilSen(pairs: readonly XY[]): TheilSenFit {
-  const slopes: number[] = [];
-  for (let i = 0; i < pairs.length; i += 1) {
-    for (let j = i + 1; j < pairs.length; j += 1) {
-      const run = requireFinite('x', pairs[j]!.x) - requireFinite('x', pairs[i]!.x);
-      if (run !== 0) slopes.push((pairs[j]!.y - pairs[i]!.y) / run);
-    }
-  }
-  if (slopes.length === 0) throw new RangeError('a slope needs two different x');
   const n = pairs.length;
-  const slope = medianOf(slopes);
-  const intercept = medianOf(pairs.map(({ x, y }) => y - slope * x));
+  const xs = Float64Array.from(pairs, ({ x }) => requireFinite('x', x));
+  const ys = Float64Array.from(pairs, ({ y }) => y);
+  const slopes = pairwiseSlopes(xs, ys).sort();
+  if (slopes.length === 0) throw new RangeError('a slope needs two different x');
+  const slope = middleOf(slopes);
+  const intercept = middleOf(ys.map((y, at) => y - slope * xs[at]!).sort());
   if (n < INTERVAL_FROM_PAIRS) return { slope, intercept, count: n };
-  slopes.sort((a, b) => a - b);
   const reach = Z_95 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18);
   const at = (index: number) => slopes[Math.min(Math.max(index, 0), slopes.length - 1)]!;
   const low = at(Math.floor((slopes.length - reach) / 2) - 1);
   const high = at(Math.ceil((slopes.length + reach) / 2));
   return { slope, intercept, slopeInterval: { low, high }, count: n };
+}
+
+/** The slope from every pair to every later one, without pairs of equal x. */
+function pairwiseSlopes(xs: Float64Array, ys: Float64Array): Float64Array {
+  const slopes = new Float64Array((xs.length * (xs.length - 1)) / 2);
+  let count = 0;
+  for (let i = 0; i < xs.length; i += 1)
+    for (let j = i + 1; j < xs.length; j += 1) {
+      const run = xs[j]! - xs[i]!;
+      if (run !== 0) slopes[count++] = (ys[j]! - ys[i]!) / run;
+    }
+  return slopes.subarray(0, count);
+}
+
+/** The middle of at least one number in ascending order, or the mean of the two middle ones. */
+function middleOf(sorted: Float64Array): number {
+  const half = sorted.length >> 1;
+  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
 }

@@ -1,5 +1,6 @@
 import { usePathname, useRouter } from 'expo-router';
-import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
+import { useBook, useNowMs, questions } from '@/book/react';
+import { useFirstAnswer } from '@/shell/useFirstAnswer';
 import { aheadSentence, healthSentences } from '@/words';
 import { paths } from '@/shell/navigation/paths';
 import { frameSays } from '@/words/frame/frame';
@@ -11,7 +12,7 @@ export function HealthNote() {
   const router = useRouter();
   const { opened } = useBook();
   const path = usePathname();
-  const { data } = useAnswer(questions.health(nowMs));
+  const { data } = useFirstAnswer(questions.health(nowMs));
   if (!data || path === paths.bookState) return null;
   const alarms = [
     ...(opened.lasting ? [] : [NOT_LASTING]),

@@ -1,7 +1,8 @@
 import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { BookProvider, firstOpening, questions, useAnswer, useBook, useNowMs } from '@/book/react';
+import { BookProvider, questions, useBook, useNowMs } from '@/book/react';
+import { useFirstAnswer } from '@/shell/useFirstAnswer';
 import { noteTrouble } from '@/trouble';
 import { inBase } from '@/ui/inBase';
 import { Button } from '@/ui/button';
@@ -32,7 +33,8 @@ import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { keepLook } from '@/shell/firstFrame/keep';
 import { dropFirstFrame, hearFirstPress } from '@/ui/firstFrame';
 import { useKeptRound } from './useKeptRound';
-import { firstQuestions, readyRound, warmUp } from './warmUp';
+import { start } from './firstAsk';
+import { readyRound, warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
 import { openingSays } from '@/words/frame/opening';
 
@@ -40,16 +42,6 @@ const TakeAlong = chunkPart('forms', 'TakeAlong');
 
 /** The frame before the app never stands longer than this over an open book, ms. */
 const FRAME_AT_MOST_MS = 15_000;
-
-/** Which book a first visit opens, as the server wrote it into the page. */
-function startBook(): 'demo' | 'own' | 'take-along' {
-  const said = document.querySelector('meta[name="zolder-start"]')?.getAttribute('content');
-  return said === 'demo' || said === 'take-along' ? said : 'own';
-}
-
-const start = startBook();
-// Before anything is drawn: the worker opens the book meanwhile.
-if (start !== 'take-along') firstOpening(start, firstQuestions());
 
 /** The house round every screen: the open book, the head, the places. */
 export function RootLayout() {
@@ -138,7 +130,7 @@ function Frame() {
 function Here() {
   const nowMs = useNowMs();
   const path = usePathname();
-  const { data } = useAnswer(questions.health(nowMs));
+  const { data } = useFirstAnswer(questions.health(nowMs));
   const elsewhere = ([paths.bookFile, paths.settings, paths.help] as string[]).includes(path);
   return data?.emptied && !elsewhere ? (
     <EmptiedPage emptied={data.emptied} />

@@ -2,7 +2,8 @@ import { usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TimerRow } from '@/book/answers';
-import { useAnswer, useBook, useNowMs, questions } from '@/book/react';
+import { useBook, useNowMs, questions } from '@/book/react';
+import { useFirstAnswer } from '@/shell/useFirstAnswer';
 import { askToCall, calling } from '@/shell/device/calls';
 import { inBackground } from '@/trouble';
 import { Press } from '@/ui/button';
@@ -22,7 +23,7 @@ const TOLD_MS = 15_000;
 export function TimerLine() {
   const nowMs = useNowMs(TICK_MS);
   const path = usePathname();
-  const { data: timers } = useAnswer(questions.timers(timersUntilMs(nowMs)));
+  const { data: timers } = useFirstAnswer(questions.timers(timersUntilMs(nowMs)));
   useTimerCalls(timers);
   // The Bench shows its own watch larger than a line could.
   const shown = (timers ?? []).filter(

@@ -1,12 +1,10 @@
 import { router } from 'expo-router';
 import { ctx } from 'expo-router/_ctx';
-import { inBase } from '@/ui/inBase';
 import { thisMoment } from '@/book/client';
-import { PAGE_BEGAN_MS, questions } from '@/book/react';
 import { fromChunk } from '@/shell/chunk';
 import { whenIdle } from '@/ui/whenIdle';
 import { paths } from '@/shell/navigation/paths';
-import { timersUntilMs } from './timerLine';
+import { isRound } from './firstAsk';
 
 /** What the next press is likely to need, in steps short enough not to hold one up. */
 const STEPS: readonly (() => unknown)[] = [
@@ -20,20 +18,10 @@ const STEPS: readonly (() => unknown)[] = [
   () => fromChunk('dosing', 'DoseScreen'),
 ];
 
-const isRound = () => window.location.pathname === inBase('/');
-
 /** Reads the screen of the Round while its book is being opened. */
 export function readyRound(): void {
   if (isRound()) ctx('./index.tsx');
 }
-
-/** What the first screens ask of the book. */
-export const firstQuestions = () => [
-  questions.settings(),
-  questions.health(PAGE_BEGAN_MS),
-  questions.timers(timersUntilMs(PAGE_BEGAN_MS)),
-  ...(isRound() ? [questions.round(PAGE_BEGAN_MS)] : []),
-];
 
 /** Left alone this long after the app opened, ms: the first answer comes first. */
 const QUIET_MS = 1500;
