@@ -17,6 +17,15 @@ const atSixty = (seconds: number) => Math.ceil((seconds * 1000) / 60);
 /** Waits that a careful hand takes are never longer than this, s. */
 const STILL_S = 150;
 
+/** The longest the page goes on at once, as it does where a phone stutters, ms. */
+const STRIDE_MS = 250;
+
+/** Lets time pass on the page, a stride at a time: each of its frames would be drawn otherwise. */
+async function pass(page: Page, ms: number): Promise<void> {
+  for (let left = ms; left > 0; left -= STRIDE_MS)
+    await page.clock.fastForward(Math.min(left, STRIDE_MS));
+}
+
 /** Opens More, once. */
 async function more(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: 'More', exact: true });
@@ -74,9 +83,9 @@ async function perform(page: Page, act: Act): Promise<void> {
       await more(page);
       return named('24 h');
     case 'wait':
-      return page.clock.runFor(atSixty(act.seconds));
+      return pass(page, atSixty(act.seconds));
     case 'waitStill':
-      return page.clock.runFor(atSixty(STILL_S));
+      return pass(page, atSixty(STILL_S));
     case 'answer':
       return page.getByRole('radio', { name: answerName(act.choice) }).click();
     default:
