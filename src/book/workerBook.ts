@@ -29,11 +29,10 @@ import { LongWork, partOf, turn } from './longWork';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
+import { DATABASE, type StorageAhead } from './storageAhead';
 import type { BookSurroundings } from './surroundings';
 import { tabChannel } from './tabChannel';
 import { tableDesk } from './intake/tableDesk';
-
-const DATABASE: Record<BookName, string> = { own: 'zolder', demo: 'zolder-demo' };
 
 /** Packing waits until the first screens are drawn, ms. */
 const HOUSEKEEP_AFTER_MS = 4000;
@@ -66,9 +65,9 @@ async function workOutRound(book: OpenBook, nowMs: number): Promise<void> {
  * The book worker: one open book, its drafts and the settings of this device. Where `aheadMs` (now, epoch
  * ms) is given, the book that was last open is opened before anybody asks for it.
  */
-export function openWorkerBook(aheadMs?: number): BookApi {
+export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi {
   const memory = memoryStorage();
-  let devicePort = browserStorage('zolder-device');
+  let devicePort = storage.device;
   let device: DeviceSettings | undefined;
   let bookName: BookName = 'own';
   let open: OpenBook | undefined;
@@ -154,15 +153,12 @@ export function openWorkerBook(aheadMs?: number): BookApi {
    * is met again when the page asks.
    */
   const openAhead = async (nowMs: number) => {
-    // Nearly always the own one: its storage opens beside that of the settings.
-    const own = browserStorage(DATABASE.own);
-    own.inOneGo('read', () => Promise.resolve()).catch(() => undefined);
     const held = await heldDevice(devicePort);
     if (!held?.openBook) return undefined;
     device = held;
     const name = held.openBook;
     const moment = { nowMs, zone: 'UTC' };
-    const port = name === 'own' ? own : browserStorage(DATABASE[name]);
+    const port = name === 'own' ? storage.own : browserStorage(DATABASE[name]);
     const book = await OpenBook.open(around(name, port), moment);
     inBackground('the Round ahead', workOutRound(book, nowMs));
     return { name, book };
