@@ -91,9 +91,28 @@ function entryOf(
   };
 }
 
+/** Entries of records that are what they were: one save changes one of fifty thousand. */
+const known = new WeakMap<LiveRecord<LedgerKind>, LedgerEntry>();
+
+/** The entry of a record, made once; its row is worked out when it is asked for. */
+function entryOnce<K extends LedgerKind>(
+  kind: K,
+  record: LiveRecord<K>,
+  row: (atMs: number) => LedgerRow | undefined,
+): LedgerEntry {
+  const of = record as unknown as LiveRecord<LedgerKind>;
+  const entry = known.get(of) ?? entryOf(kind, of, row);
+  known.set(of, entry);
+  return entry;
+}
+
 /** Entries that somebody voided, saying why. */
 function voidedOf(book: BookState, kind: LedgerKind): LedgerEntry[] {
-  return book.idsOf(kind).flatMap((id): LedgerEntry[] => {
+  const here = book.recordsHere();
+  const everVoided = book
+    .idsOf(kind)
+    .filter((id) => here.get(id)?.some(({ body }) => body === null));
+  return everVoided.flatMap((id): LedgerEntry[] => {
     if (book.recordIf(kind, id)) return [];
     const revisions = byDescent(book.revisionsOf(id));
     const head = revisions.at(-1);
@@ -174,7 +193,7 @@ function things(book: BookState): LedgerEntry[] {
 
 function made(book: BookState): LedgerEntry[] {
   const readings = book.all('reading').map((record) =>
-    entryOf('reading', record, (atMs) => {
+    entryOnce('reading', record, (atMs) => {
       const name = book.record('tank', record.body.tankId)?.body.name ?? '?';
       const row = spare(
         book,
