@@ -1,5 +1,5 @@
 import type { RoundStop, TankAnswer } from '@/book/answers';
-import { additionLine, ago, clock, dueTime, minutesSeconds, type Formats } from '@/words';
+import { additionLine, ago, clock, dueTime, type Formats } from '@/words';
 import { inOneLine, valuesText } from '../parts/tankLine';
 import { penReason } from './stopWords';
 
@@ -26,7 +26,7 @@ export function nextLabel(stop: RoundStop): string {
   }
 }
 
-/** The line of a dose that waits for its re-read. */
+/** The line of a dose that waits for its re-read: until when, for seconds are counted above by the timers. */
 export function rereadLine(
   tank: TankAnswer,
   dueMs: number,
@@ -41,7 +41,7 @@ export function rereadLine(
   const what = `${additionLine(body, formats)} poured ${ago(Date.parse(body.at), nowMs)}`;
   return nowMs >= dueMs
     ? `${what}. Mixed: read it again.`
-    : `${what}. Mixing for ${minutesSeconds((dueMs - nowMs) / 1000)} more.`;
+    : `${what}. Mixing until ${clock(dueMs)}.`;
 }
 
 /** The line of a soak. */
