@@ -1,9 +1,10 @@
+import type { BookApi } from './bookApi';
 import { turn } from './longWork';
 
 type Call = (...given: readonly never[]) => unknown;
 
 /** What is done without an open book: one that never opens must not hold these up. */
-const NEEDS_NO_BOOK: readonly string[] = ['rescue', 'stopFile', 'chooseBook', 'beginAnew'];
+const NEEDS_NO_BOOK: readonly (keyof BookApi)[] = ['rescue', 'stopFile', 'chooseBook', 'beginAnew'];
 
 /**
  * An interface whose calls wait for an opening that is under way, so that a page may ask before its book is
@@ -33,7 +34,11 @@ export function afterOpening<Api extends { readonly open: Call }>(api: Api): Api
     };
   const calls = Object.entries(api as unknown as Record<string, Call>).map(([name, call]) => [
     name,
-    name === 'open' ? open : NEEDS_NO_BOOK.includes(name) ? call : waiting(call),
+    name === 'open'
+      ? open
+      : (NEEDS_NO_BOOK as readonly string[]).includes(name)
+        ? call
+        : waiting(call),
   ]);
   return Object.fromEntries(calls) as Api;
 }

@@ -21,7 +21,7 @@ export function storageAhead(): StorageAhead {
   const device = browserStorage('zolder-device');
   const own = browserStorage(DATABASE.own);
   // Whoever reads meets what is wrong.
-  device.getMany(['device']).catch(() => undefined);
+  device.keys().catch(() => undefined);
   own.inOneGo('read', () => Promise.resolve()).catch(() => undefined);
   return { device, own };
 }

@@ -1,3 +1,4 @@
+import { medianSorted } from 'simple-statistics';
 import { requireFinite } from '../result';
 import type { XY } from './lineFit';
 
@@ -51,8 +52,7 @@ function pairwiseSlopes(xs: Float64Array, ys: Float64Array): Float64Array {
   return slopes.subarray(0, count);
 }
 
-/** The middle of at least one number in ascending order, or the mean of the two middle ones. */
-function middleOf(sorted: Float64Array): number {
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-}
+/** The median of at least one number in ascending order. */
+const middleOf = (sorted: Float64Array): number =>
+  // The package reads places and length alone, which both kinds of array have.
+  medianSorted(sorted as unknown as readonly number[]);
