@@ -67,6 +67,30 @@ test('who waits for them hears how far it is, and that it is over', async () => 
   expect(told.at(-1)).toBe(1);
 });
 
+test('while nobody waits for them others go first; who asks for them waits for nobody', async () => {
+  const browser = await furnished();
+  let [asked, isBusy] = [0, true];
+  const letOthersGo = async () => {
+    asked += 1;
+    while (isBusy) await new Promise((resolve) => setTimeout(resolve));
+  };
+  const book = await browser.open({ letOthersGo });
+  // Each look at the clock is a long stretch later.
+  let atMs = 0;
+  const clock = jest.spyOn(performance, 'now').mockImplementation(() => (atMs += 1000));
+  const settled = book.settleIn(nowMs);
+  while (asked === 0) await new Promise((resolve) => setTimeout(resolve));
+  expect(book.state.left.isWhole).toBe(false);
+  isBusy = false;
+  while (asked < 2) await new Promise((resolve) => setTimeout(resolve));
+  const before = asked;
+  await book.whole();
+  expect(asked).toBe(before);
+  expect(book.state.left.isWhole).toBe(true);
+  await settled;
+  clock.mockRestore();
+});
+
 test('two that ask at once wait for the same', async () => {
   const { book } = await opened(await furnished());
   const [first, second] = await Promise.all([ledger(book), ledger(book)]);

@@ -42,6 +42,7 @@ export class EarlierMonths {
 
   /** What was left is on its way. */
   private coming: Promise<void> | undefined;
+  private isWaitedFor = false;
   private onShare: OnEarlier | undefined;
 
   constructor(
@@ -49,6 +50,8 @@ export class EarlierMonths {
     private readonly store: BookStore,
     /** Told what was found in what was left. */
     private readonly onFound: (found: FoundInPacks) => void,
+    /** Lets others go first while nobody waits. */
+    private readonly letOthersGo: () => Promise<void> = breath,
   ) {}
 
   /** Notes what an opening left. */
@@ -64,11 +67,19 @@ export class EarlierMonths {
    */
   come(onShare?: OnEarlier): Promise<void> {
     if (this.state.left.isWhole) return Promise.resolve();
+    this.isWaitedFor = true;
     this.onShare = onShare ?? this.onShare;
+    return this.comeUnasked();
+  }
+
+  /** The same while nobody waits for it: whoever asks for anything else goes first. */
+  comeUnasked(): Promise<void> {
+    if (this.state.left.isWhole) return Promise.resolve();
     this.coming ??= this.bring()
       .then(this.onFound)
       .finally(() => {
         this.coming = undefined;
+        this.isWaitedFor = false;
         this.onShare?.(null);
         this.onShare = undefined;
       });
@@ -95,7 +106,7 @@ export class EarlierMonths {
       take(found);
       if (performance.now() - restedMs < AT_A_STRETCH_MS) continue;
       this.onShare?.(Math.min(1, all.revisions.length / total));
-      await breath();
+      await (this.isWaitedFor ? breath() : this.letOthersGo());
       restedMs = performance.now();
     }
     this.onShare?.(1);

@@ -63,7 +63,12 @@ export class OpenBook {
     };
     this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
     this.erasing = new Erasing(this.state, this.store);
-    this.earlier = new EarlierMonths(this.state, this.store, (found) => this.found(found));
+    this.earlier = new EarlierMonths(
+      this.state,
+      this.store,
+      (found) => this.found(found),
+      around.letOthersGo,
+    );
     this.files = new FileDesk({
       state: this.state,
       store: this.store,
@@ -272,7 +277,7 @@ export class OpenBook {
   /** Reads what the opening left, while nobody waits for it, and makes the next opening know of it. */
   async settleIn(nowMs: number): Promise<void> {
     await this.housekeep(nowMs);
-    await this.whole();
+    await this.earlier.comeUnasked();
     await this.earlier.keep(this.findings, nowMs);
   }
 

@@ -31,6 +31,8 @@ export interface BookSurroundings {
   readonly onTrouble: (about: string, error: unknown) => void;
   /** How the house is reached, for a book that may be exchanged. */
   readonly house?: HouseWays | undefined;
+  /** Lets whoever waits for an answer go before what nobody waits for. */
+  readonly letOthersGo?: (() => Promise<void>) | undefined;
   /** The newest month once more, elsewhere. */
   readonly copy?: SecondCopy | undefined;
 }

@@ -33,9 +33,15 @@ import { DATABASE, type StorageAhead } from './storageAhead';
 import type { BookSurroundings } from './surroundings';
 import { tabChannel } from './tabChannel';
 import { tableDesk } from './intake/tableDesk';
+import { UnderWay } from './underWay';
 
 /** Packing waits until the first screens are drawn, ms. */
 const HOUSEKEEP_AFTER_MS = 4000;
+
+/** An opening that was left for another one: what it finds is nobody's any more. */
+class LeftForAnother extends Error {
+  override readonly name = 'LeftForAnother';
+}
 
 /** Whether a book has anything in it, without reading it. */
 async function hasEntries(port: StoragePort): Promise<boolean> {
@@ -49,6 +55,8 @@ const AHEAD_AT_A_STRETCH_MS = 8;
 /** Works out what the Round is made of, a piece at a time, so that its question finds it. */
 async function workOutRound(book: OpenBook, nowMs: number): Promise<void> {
   try {
+    // That the book is open is told before anything is worked out: the page draws its frame meanwhile.
+    await turn();
     let restedMs = performance.now();
     for (const work of roundPieces(book.state, nowMs)) {
       work();
@@ -67,10 +75,12 @@ async function workOutRound(book: OpenBook, nowMs: number): Promise<void> {
  */
 export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi {
   const memory = memoryStorage();
+  const underWay = new UnderWay();
   let devicePort = storage.device;
   let device: DeviceSettings | undefined;
   let bookName: BookName = 'own';
   let open: OpenBook | undefined;
+  let openings = 0;
   let emptied: Health['emptied'] = null;
   let tellChange: OnChange = () => undefined;
   let tellEarlier: OnEarlier = () => undefined;
@@ -132,13 +142,14 @@ export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi
   };
 
   /** Where a book lives; what the page listens with is given when it asks. */
-  const around = (name: BookName, port: StoragePort): BookSurroundings => ({
+  const around = (name: BookName, port: StoragePort, deviceId: string): BookSurroundings => ({
     port,
     channel: tabChannel(DATABASE[name]),
-    deviceId: device!.deviceId,
+    deviceId,
     initials: () => device?.initials ?? '',
     onChange: (kinds) => tellChange(kinds),
     onTrouble: (about, error) => tellTrouble(about, error),
+    letOthersGo: () => underWay.quiet(),
     // The demo is never exchanged, and what lies in memory is gone with the page.
     house:
       name === 'own' && port !== memory
@@ -155,13 +166,12 @@ export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi
   const openAhead = async (nowMs: number) => {
     const held = await heldDevice(devicePort);
     if (!held?.openBook) return undefined;
-    device = held;
     const name = held.openBook;
     const moment = { nowMs, zone: 'UTC' };
     const port = name === 'own' ? storage.own : browserStorage(DATABASE[name]);
-    const book = await OpenBook.open(around(name, port), moment);
+    const book = await OpenBook.open(around(name, port, held.deviceId), moment);
     inBackground('the Round ahead', workOutRound(book, nowMs));
-    return { name, book };
+    return { name, book, device: held };
   };
   const ahead = aheadMs === undefined ? undefined : openAhead(aheadMs).catch(() => undefined);
 
@@ -178,20 +188,29 @@ export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi
           error instanceof Error ? `${error.name}: ${error.message}` : String(error),
         );
       early.splice(0).forEach(([about, error]) => tellTrouble(about, error));
-      // A storage that does not answer holds up nothing that goes on without it.
-      const opening = inMemory ? undefined : await ahead;
+      // A storage that answers after the grower went on without it takes nothing over.
+      openings += 1;
+      const mine = openings;
+      const found = async <T>(what: Promise<T>): Promise<T> => {
+        const answer = await what;
+        if (mine !== openings) throw new LeftForAnother('another opening was begun');
+        return answer;
+      };
+      const opening = inMemory ? undefined : await found(ahead ?? Promise.resolve(undefined));
       if (inMemory) devicePort = memory;
-      device = (opening && device) ?? (await loadDevice(devicePort, moment.nowMs));
+      device = opening?.device ?? (await found(loadDevice(devicePort, moment.nowMs)));
       const ownPort = inMemory ? memory : browserStorage(DATABASE.own);
       // A book that was begun is the one that opens, however the server was started.
-      bookName = device.openBook ?? ((await hasEntries(ownPort)) || hadBook ? 'own' : start);
+      bookName = device.openBook ?? ((await found(hasEntries(ownPort))) || hadBook ? 'own' : start);
       const port = inMemory || bookName === 'own' ? ownPort : browserStorage(DATABASE[bookName]);
       const isThere = opening?.name === bookName;
-      open = isThere ? opening.book : await OpenBook.open(around(bookName, port), moment);
+      open = isThere
+        ? opening.book
+        : await found(OpenBook.open(around(bookName, port, device.deviceId), moment));
       // What another tab wrote since is told as a change.
       if (isThere) inBackground('catching up', open.catchUp(moment));
-      if (bookName === 'demo') await furnishDemo(moment);
-      await lookForLost(moment, hadBook);
+      if (bookName === 'demo') await found(furnishDemo(moment));
+      await found(lookForLost(moment, hadBook));
       mark(moment);
       const book = open;
       setTimeout(() => inBackground('packing', book.settleIn(moment.nowMs)), HOUSEKEEP_AFTER_MS);
@@ -276,5 +295,7 @@ export function openWorkerBook(storage: StorageAhead, aheadMs?: number): BookApi
       () => ({ own: bookName === 'own', lastCopyMs: device?.lastCopyMs }),
     ),
   };
-  return afterOpening(askingEarlier(api, () => opened().whole((share) => tellEarlier(share))));
+  // Who waits for earlier months holds up nothing: only what is answered is counted.
+  const counted = underWay.counted(api);
+  return afterOpening(askingEarlier(counted, () => opened().whole((share) => tellEarlier(share))));
 }

@@ -79,8 +79,11 @@ export function BookProvider({ start, opening, failed, children }: Props) {
 
   useEffect(() => {
     const opening = inMemory ? askToOpen(client, { start, inMemory }) : asked;
+    // Left for another one: what comes of it late is not shown.
+    let isLeft = false;
     opening.then(
       (result) => {
+        if (isLeft) return;
         own.is = result.book === 'own';
         if (own.is) startMeetings(client);
         setDevice(result.device);
@@ -88,6 +91,7 @@ export function BookProvider({ start, opening, failed, children }: Props) {
       },
       (error: unknown) => {
         noteTrouble('opening the book', error);
+        if (isLeft) return;
         setFailure(error instanceof Error ? error.message : String(error));
       },
     );
@@ -96,7 +100,10 @@ export function BookProvider({ start, opening, failed, children }: Props) {
         inBackground('catching up', client.catchUp(thisMoment()));
     };
     document.addEventListener('visibilitychange', wake);
-    return () => document.removeEventListener('visibilitychange', wake);
+    return () => {
+      isLeft = true;
+      document.removeEventListener('visibilitychange', wake);
+    };
   }, [client, asked, start, inMemory, own]);
 
   const goOnInMemory = () => {

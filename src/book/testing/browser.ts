@@ -13,6 +13,7 @@ interface OpenOptions {
   readonly onChange?: (kinds: readonly Kind[]) => void;
   readonly at?: StoragePort;
   readonly moment?: Moment;
+  readonly letOthersGo?: () => Promise<void>;
 }
 
 /** One browser with any number of tabs: one storage, one channel, one second copy. */
@@ -37,7 +38,12 @@ export function testBrowser() {
       },
     };
   };
-  const open = ({ onChange = () => undefined, at = port, moment = MOMENT }: OpenOptions = {}) =>
+  const open = ({
+    onChange = () => undefined,
+    at = port,
+    moment = MOMENT,
+    letOthersGo,
+  }: OpenOptions = {}) =>
     OpenBook.open(
       {
         port: at,
@@ -47,6 +53,7 @@ export function testBrowser() {
         onChange,
         onTrouble: (about) => troubles.push(about),
         copy,
+        letOthersGo,
       },
       moment,
     );

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { LedgerAnswer, LedgerQuery, LedgerRow } from '@/book/answers';
 import { questions, useAnswer } from '@/book/react';
@@ -135,8 +135,8 @@ function useParts(query: LedgerQuery) {
   return { at, onDrawn };
 }
 
-/** One entry; an empty line until its part of the Book is here. */
-function Entry({
+/** One entry; an empty line until its part of the Book is here. It stays while what stands round it is drawn. */
+const Entry = memo(function Entry({
   row,
   tabIndex,
 }: {
@@ -157,7 +157,7 @@ function Entry({
       <DatedLine {...{ day, time, title, detail }} />
     </Press>
   );
-}
+});
 
 const styles = StyleSheet.create({
   find: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.s2 },

@@ -23,17 +23,31 @@ interface Props {
   readonly onDrawn?: (first: number, last: number) => void;
 }
 
-/** Rows drawn over and under what is seen, so that a flick of the thumb meets no gap. */
-const OVERSCAN = 9;
-/** At first next to none, so that what is seen comes soon; then a few more in each idle moment. */
-const FIRST_OVERSCAN = 1;
-const MORE_AT_ONCE = 2;
+/**
+ * Rows placed and measured together: where each row stands is worked out for the whole list whenever one
+ * of them turns out higher than it was taken for.
+ */
+const TOGETHER = 5;
+/** Such parts drawn over and under what is seen, so that a flick of the thumb meets no gap. */
+const OVERSCAN = 2;
+
+/** Where the parts of a list stand. */
+type Parts = Virtualizer<HTMLElement, HTMLElement>;
 
 /** Where each list was left, by its name and length: Back comes to the row it left from. */
-const left = new Map<
-  string,
-  Pick<Virtualizer<HTMLElement, HTMLElement>, 'scrollOffset' | 'measurementsCache'>
->();
+const left = new Map<string, Pick<Parts, 'scrollOffset' | 'measurementsCache'>>();
+
+/** The first row in sight; undefined before the list was looked at. */
+function firstInSight({ range, scrollOffset, measurementsCache }: Parts): number | undefined {
+  const part = range && measurementsCache[range.startIndex];
+  if (!part) return undefined;
+  const passed = Math.ceil(((scrollOffset ?? 0) - part.start) / (part.size / TOGETHER));
+  return part.index * TOGETHER + Math.min(Math.max(passed, 0), TOGETHER - 1);
+}
+
+/** The rows from one to another. */
+const rowsFrom = (first: number, last: number) =>
+  Array.from({ length: last - first + 1 }, (_, at) => first + at);
 
 /** A place of very many rows: only those in sight are drawn. */
 export function ListScreen({
@@ -48,17 +62,22 @@ export function ListScreen({
 }: Props) {
   const scroller = useRef<ScrollView>(null);
   const [top, setTop] = useState(0);
-  const [overscan, setOverscan] = useState(FIRST_OVERSCAN);
+  // What is seen comes first, the rest a part in each idle moment.
+  const [overscan, setOverscan] = useState(0);
   useEffect(
-    () => (overscan < OVERSCAN ? whenIdle(() => setOverscan(overscan + MORE_AT_ONCE)) : undefined),
+    () => (overscan < OVERSCAN ? whenIdle(() => setOverscan(overscan + 1)) : undefined),
     [overscan],
   );
   const here = `${label} ${about} ${count}`;
   const [before] = useState(() => left.get(here));
-  const rows = useVirtualizer<HTMLElement, HTMLElement>({
-    count,
-    estimateSize: () => estimate,
+  const parts = useVirtualizer<HTMLElement, HTMLElement>({
+    count: Math.ceil(count / TOGETHER),
+    estimateSize: (part) => estimate * Math.min(TOGETHER, count - part * TOGETHER),
+    indexAttribute: 'data-part',
     overscan,
+    // Taken for as high as the window until it is seen: so what is in sight is drawn at once.
+    initialRect: { width: window.innerWidth, height: window.innerHeight },
+    initialOffset: before?.scrollOffset ?? 0,
     scrollMargin: top,
     // A scroll view's own scrollTo takes x and y, and glides: it would lead back to the top.
     scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
@@ -68,26 +87,29 @@ export function ListScreen({
     getScrollElement: () =>
       (scroller.current?.getScrollableNode() as HTMLElement | undefined) ?? null,
   });
-  const drawn = rows.getVirtualItems();
-  const [first, last] = [drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0];
+  const drawn = parts.getVirtualItems();
+  const rowsOf = (part: number) =>
+    [part * TOGETHER, Math.min((part + 1) * TOGETHER, count) - 1] as const;
+  const first = (drawn[0]?.index ?? 0) * TOGETHER;
+  const last = Math.max(first, rowsOf(drawn.at(-1)?.index ?? 0)[1]);
   const { list, tabStop, web } = useRowKeys({
     count,
     first,
     last,
-    inSight: rows.range?.startIndex ?? first,
-    show: (index) => rows.scrollToIndex(index),
+    inSight: firstInSight(parts) ?? first,
+    show: (index) => parts.scrollToIndex(Math.floor(index / TOGETHER)),
   });
   // What stands over the list grows and shrinks: then where the first row stands is looked at anew.
   const look = () => setTop((list.current as unknown as HTMLElement | null)?.offsetTop ?? 0);
   useEffect(() => {
-    if (before?.scrollOffset) rows.scrollToOffset(before.scrollOffset);
-  }, [before, rows]);
+    if (before?.scrollOffset) parts.scrollToOffset(before.scrollOffset);
+  }, [before, parts]);
   useEffect(() => {
-    const { scrollOffset, measurementsCache } = rows;
+    const { scrollOffset, measurementsCache } = parts;
     left.set(here, { scrollOffset, measurementsCache });
     onDrawn?.(first, last);
-  }, [first, last, here, rows, onDrawn]);
-  const measure = rows.measureElement as unknown as RefCallback<View>;
+  }, [first, last, here, parts, onDrawn]);
+  const measure = parts.measureElement as unknown as RefCallback<View>;
   return (
     <PlaceFrame actions={actions} label={label} scroller={scroller}>
       <View onLayout={look} style={styles.over}>
@@ -99,19 +121,26 @@ export function ListScreen({
         aria-label={label}
         tabIndex={-1}
         {...web}
-        style={[styles.list, { height: rows.getTotalSize() }]}
+        style={[styles.list, { height: parts.getTotalSize() }]}
       >
-        {drawn.map(({ index, start }) => (
+        {drawn.map(({ index: part, start }) => (
           <View
-            key={index}
+            key={part}
             ref={measure}
-            role="listitem"
-            aria-setsize={count}
-            aria-posinset={index + 1}
-            {...({ dataSet: { index } } as object)}
-            style={[styles.row, { transform: [{ translateY: start - top }] }]}
+            {...({ dataSet: { part } } as object)}
+            style={[styles.part, { transform: [{ translateY: start - top }] }]}
           >
-            {row(index, index === tabStop ? 0 : -1)}
+            {rowsFrom(...rowsOf(part)).map((index) => (
+              <View
+                key={index}
+                role="listitem"
+                aria-setsize={count}
+                aria-posinset={index + 1}
+                {...({ dataSet: { index } } as object)}
+              >
+                {row(index, index === tabStop ? 0 : -1)}
+              </View>
+            ))}
           </View>
         ))}
       </View>
@@ -122,5 +151,5 @@ export function ListScreen({
 const styles = StyleSheet.create({
   over: { width: '100%', maxWidth: 960, gap: space.s3 },
   list: { width: '100%', maxWidth: 960 },
-  row: { position: 'absolute', left: 0, top: 0, width: '100%' },
+  part: { position: 'absolute', left: 0, top: 0, width: '100%' },
 });
