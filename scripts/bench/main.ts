@@ -67,11 +67,11 @@ async function main(): Promise<void> {
   const persistent = (profile: string) =>
     chromium.launchPersistentContext(profile, { ...launch, viewport: PHONE });
   if (process.argv.includes('--paint')) {
-    await benchPaint(persistent);
+    await benchPaint({ launch: persistent, executable: launch.executablePath });
     return;
   }
   if (process.argv.includes('--saved')) {
-    await benchSaved(persistent);
+    await benchSaved({ launch: persistent, executable: launch.executablePath });
     return;
   }
   const server = await serve({ own: true });

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { median } from './measure';
-import { packsOf, served, SLOWED, TANKS, Visitor, type Launch, type Opened } from './visitor';
+import { packsOf, served, SLOWED, TANKS, Visitor, type Browsers, type Opened } from './visitor';
 
 const FIRST_VISITS = 3;
 const ROUNDS = 7;
@@ -24,7 +24,7 @@ const of = (list: readonly Opened[], what: keyof Opened) => median(list.map((one
 const ratio = (ms: number, to: number) => `${ms.toFixed(0)} ms, ${(ms / to).toFixed(2)} times`;
 
 /** First visits, in turn, each in a browser of its own. */
-async function benchFirst(launch: Launch, empty: string, own: string): Promise<void> {
+async function benchFirst(browsers: Browsers, empty: string, own: string): Promise<void> {
   const bare: Opened[] = [];
   const fresh: Opened[] = [];
   for (let run = 0; run < FIRST_VISITS; run += 1)
@@ -32,8 +32,8 @@ async function benchFirst(launch: Launch, empty: string, own: string): Promise<v
       [bare, empty],
       [fresh, own],
     ] as const) {
-      const visitor = new Visitor('', url);
-      list.push(await visitor.come(launch));
+      const visitor = new Visitor('', url, browsers);
+      list.push(await visitor.come());
       await visitor.leave();
     }
   const base = of(bare, 'text');
@@ -45,17 +45,18 @@ async function benchFirst(launch: Launch, empty: string, own: string): Promise<v
 
 /** Second visits: every browser in turn, so that a machine that slows down slows all of them. */
 async function benchAgain(
-  launch: Launch,
+  browsers: Browsers,
   empty: string,
   own: string,
   sizes: readonly number[],
 ): Promise<void> {
-  const bare = new Visitor('empty app', empty);
+  const bare = new Visitor('empty app', empty, browsers);
   const books = [0, ...sizes].map(
-    (readings) => new Visitor(readings === 0 ? 'empty book' : `${readings} readings`, own),
+    (readings) =>
+      new Visitor(readings === 0 ? 'empty book' : `${readings} readings`, own, browsers),
   );
   const all = [bare, ...books];
-  for (const visitor of all) await visitor.come(launch);
+  for (const visitor of all) await visitor.come();
   for (const [at, readings] of sizes.entries()) await books[at + 1]!.fill(await packsOf(readings));
   for (let round = 0; round < ROUNDS; round += 1)
     for (const visitor of all) await visitor.comeAgain();
@@ -73,15 +74,15 @@ async function benchAgain(
 }
 
 /** Prints first text and usable Round beside an empty app's first text, all with a slowed processor. */
-export async function benchPaint(launch: Launch): Promise<void> {
+export async function benchPaint(browsers: Browsers): Promise<void> {
   withoutFrame('.cache/empty-dist');
   const [empty, own] = await Promise.all([served('.cache/empty-dist'), served('dist')]);
   const only = process.argv.indexOf('--readings');
   try {
     console.log(`\nOpening, processor slowed ${SLOWED} times, medians`);
-    await benchFirst(launch, empty.url, own.url);
+    await benchFirst(browsers, empty.url, own.url);
     await benchAgain(
-      launch,
+      browsers,
       empty.url,
       own.url,
       only < 0 ? SIZES : [Number(process.argv[only + 1])],

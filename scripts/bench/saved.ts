@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { median } from './measure';
-import { packsOf, served, SLOWED, TANKS, Visitor, type Launch } from './visitor';
+import { longestTasks } from './longestTasks';
+import { packsOf, served, SLOWED, TANKS, Visitor, type Browsers } from './visitor';
 
 const ROUNDS = 7;
 const SIZES = [TANKS, 50_000] as const;
@@ -101,46 +102,21 @@ async function saveOnce(page: Page, url: string, shown: string): Promise<Saved> 
   return { acknowledgedEarly, acknowledged, round, tank };
 }
 
-/** The longest task of the page while every place is gone to, its processor slowed, ms. */
-async function longestTask(page: Page, url: string): Promise<readonly string[]> {
-  const slow = await page.context().newCDPSession(page);
-  await page.goto(url);
-  await page.getByText(/of \d+ stops done/).waitFor();
-  await page.waitForTimeout(AT_REST_MS);
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-  await page.evaluate(() => {
-    const held = globalThis as { longest?: number };
-    new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries())
-        held.longest = Math.max(held.longest ?? 0, duration);
-    }).observe({ entryTypes: ['longtask'] });
-  });
-  const told: string[] = [];
-  for (const name of ['Tanks', 'Pens', 'Shelf', 'Book', 'Round']) {
-    await page.evaluate(() => ((globalThis as { longest?: number }).longest = 0));
-    await page.getByRole('link', { name, exact: true }).click();
-    await page.waitForTimeout(4 * AT_REST_MS);
-    const ms = await page.evaluate(() => (globalThis as { longest?: number }).longest ?? 0);
-    told.push(`${name} ${ms.toFixed(0)}`);
-  }
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-  return told;
-}
-
 /** Prints how long a save takes until it is acknowledged and painted, beside a book of one reading a tank. */
-export async function benchSaved(launch: Launch): Promise<void> {
+export async function benchSaved(browsers: Browsers): Promise<void> {
   const own = await served('dist');
-  const books = SIZES.map((readings) => new Visitor(`${readings} readings`, own.url));
+  const books = SIZES.map((readings) => new Visitor(`${readings} readings`, own.url, browsers));
   try {
     for (const [at, book] of books.entries()) {
-      await book.come(launch);
+      await book.come();
       await book.fill(await packsOf(SIZES[at]!));
     }
-    for (const book of books) await saveFirst(book.page, own.url, '6.10');
+    const pages = await Promise.all(books.map((book) => book.runnersPage()));
+    for (const page of pages) await saveFirst(page, own.url, '6.10');
     const all: Saved[][] = books.map(() => []);
     for (let round = 0; round < ROUNDS; round += 1)
-      for (const [at, book] of books.entries())
-        all[at]!.push(await saveOnce(book.page, own.url, `6.${11 + round}`));
+      for (const [at, page] of pages.entries())
+        all[at]!.push(await saveOnce(page, own.url, `6.${11 + round}`));
     console.log('\nA save until it is painted, medians, ms (limit 1.3 times the small book)');
     for (const what of ['acknowledgedEarly', 'acknowledged', 'round', 'tank'] as const) {
       const [small, large] = all.map((list) => median(list.map((one) => one[what]))) as [
@@ -153,7 +129,7 @@ export async function benchSaved(launch: Launch): Promise<void> {
     }
     for (const book of books)
       console.log(
-        `  longest task, processor slowed ${SLOWED} times, ${book.name}: ${(await longestTask(book.page, own.url)).join(', ')} ms (limit 100)`,
+        `  longest task, processor slowed ${SLOWED} times, ${book.name}: ${(await longestTasks(await book.page(), own.url)).join(', ')} ms (limit 100)`,
       );
   } finally {
     for (const book of books) await book.leave();

@@ -11,8 +11,9 @@ import { encodePack } from '../../src/records/storage/packs';
 import { houseBook } from './houseBook';
 import { heapBytes } from './heap';
 import { fill } from './madeBook';
+import { PlainPage } from './plainPage';
 
-export type Launch = (profile: string) => Promise<BrowserContext>;
+type Launch = (profile: string) => Promise<BrowserContext>;
 
 /** How many times slower the processor is for an opening. */
 export const SLOWED = 4;
@@ -21,6 +22,10 @@ export const TANKS = 50;
 const PENS = 12;
 /** Long enough for the earlier months to be here, and what the next opening may leave to be told, ms. */
 const SETTLES_MS = 15_000;
+/** Long enough for all of the app to be kept, ms. */
+const KEPT_MS = 6_000;
+
+const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Serves a built app; `stop` ends it. */
 export function served(dist: string): Promise<{ url: string; stop: () => void }> {
@@ -44,87 +49,104 @@ export interface Opened {
   readonly usable: number;
 }
 
-async function opening(page: Page, url: string): Promise<Opened> {
-  const slow = await page.context().newCDPSession(page);
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-  await page.goto(url);
-  await page.waitForFunction(() => (globalThis as { usableMs?: number }).usableMs, undefined, {
-    timeout: 120_000,
-  });
-  await page.waitForFunction(
-    () => performance.getEntriesByName('first-contentful-paint').length > 0,
-    undefined,
-    { timeout: 30_000 },
-  );
-  const found = await page.evaluate(() => ({
-    text: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN,
-    usable: (globalThis as { usableMs?: number }).usableMs!,
-  }));
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-  return found;
+/** Notes when a screen of the app itself first stands there. */
+const NOTE_USABLE = `(() => {
+  const look = () => {
+    const root = document.getElementById('root');
+    if (!document.getElementById('frame') && root?.textContent) globalThis.usableMs ??= performance.now();
+  };
+  new MutationObserver(look).observe(document, { childList: true, subtree: true });
+})()`;
+
+const FIRST_TEXT = "performance.getEntriesByName('first-contentful-paint')[0]?.startTime";
+
+async function opening(page: PlainPage, url: string): Promise<Opened> {
+  await page.slow(SLOWED);
+  await page.go(url);
+  const usable = Number(await page.until('globalThis.usableMs'));
+  const text = Number(await page.until(FIRST_TEXT));
+  await page.slow(1);
+  return { text, usable };
 }
 
-/** A browser that notes when a screen of the app itself first stands there. */
-async function browser(launch: Launch, profile: string): Promise<BrowserContext> {
-  const context = await launch(profile);
-  await context.addInitScript(() => {
-    const look = () => {
-      const isThere =
-        !document.getElementById('frame') && document.getElementById('root')?.textContent;
-      const page = globalThis as { usableMs?: number };
-      if (isThere) page.usableMs ??= performance.now();
-    };
-    new MutationObserver(look).observe(document, { childList: true, subtree: true });
-  });
-  return context;
+/** How browsers are opened: by the test runner, or plainly. */
+export interface Browsers {
+  readonly launch: Launch;
+  readonly executable: string;
 }
 
 /** One browser with a profile of its own, and all its openings of one address. */
 export class Visitor {
   readonly again: Opened[] = [];
   private readonly profile = mkdtempSync(join(tmpdir(), 'zolder-paint-'));
-  private context!: BrowserContext;
-  page!: Page;
+  private plain: PlainPage | undefined;
+  private context: BrowserContext | undefined;
 
   constructor(
     readonly name: string,
     private readonly url: string,
+    private readonly browsers: Browsers,
   ) {}
 
+  /** The page, driven plainly. */
+  async page(): Promise<PlainPage> {
+    await this.close();
+    this.plain = await PlainPage.open(this.browsers.executable, this.profile, NOTE_USABLE);
+    return this.plain;
+  }
+
+  /** The page, driven by the test runner. */
+  async runnersPage(): Promise<Page> {
+    await this.close();
+    this.context = await this.browsers.launch(this.profile);
+    return this.context.newPage();
+  }
+
   /** The first visit; then long enough for all of the app to be kept. */
-  async come(launch: Launch): Promise<Opened> {
-    this.context = await browser(launch, this.profile);
-    this.page = await this.context.newPage();
-    const first = await opening(this.page, this.url);
-    await this.page.waitForTimeout(6000);
+  async come(): Promise<Opened> {
+    const first = await opening(await this.page(), this.url);
+    await sleep(KEPT_MS);
     return first;
   }
 
   /** Fills the book; its first opening tells the next what it may leave. */
   async fill(packs: [string, string][]): Promise<void> {
-    await this.page.goto(`${this.url}/health`);
-    await fill(this.page, 'zolder', packs);
-    await opening(this.page, this.url);
-    await this.page.waitForTimeout(SETTLES_MS);
+    const page = await this.runnersPage();
+    await page.goto(`${this.url}/health`);
+    await fill(page, 'zolder', packs);
+    await page.goto(this.url);
+    await page.waitForTimeout(SETTLES_MS);
+    // What the browser has compiled by now is kept once the page was opened twice.
+    await opening(await this.page(), this.url);
+    await sleep(SETTLES_MS);
   }
 
   /** Once more; then nothing of it goes on beside the others. */
   async comeAgain(): Promise<void> {
-    await this.page.goto('about:blank');
-    await this.page.waitForTimeout(500);
-    this.again.push(await opening(this.page, this.url));
-    await this.page.goto('about:blank');
+    const page = this.plain ?? (await this.page());
+    await page.go('about:blank');
+    await sleep(500);
+    this.again.push(await opening(page, this.url));
+    await page.go('about:blank');
   }
 
   /** What page and worker hold once the earlier months are here as well, bytes. */
   async heap(): Promise<number> {
-    await opening(this.page, this.url);
-    await this.page.waitForTimeout(SETTLES_MS);
-    return heapBytes(this.page);
+    const page = await this.runnersPage();
+    await page.goto(this.url);
+    await page.waitForTimeout(SETTLES_MS);
+    return heapBytes(page);
+  }
+
+  private async close(): Promise<void> {
+    await this.plain?.close();
+    await this.context?.close();
+    this.plain = undefined;
+    this.context = undefined;
   }
 
   async leave(): Promise<void> {
-    await this.context.close();
+    await this.close();
     rmSync(this.profile, { recursive: true, force: true });
   }
 }

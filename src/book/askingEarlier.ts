@@ -1,4 +1,5 @@
 import { NeedsEarlier } from './engine/earlierReadings';
+import { turn } from './longWork';
 
 type Call = (...given: readonly never[]) => unknown;
 
@@ -12,6 +13,8 @@ export async function retried<T>(work: () => T, bring: () => Promise<void>): Pro
   } catch (error) {
     if (!(error instanceof NeedsEarlier)) throw error;
     await bring();
+    // Several may have waited: what others ask goes between them.
+    await turn();
     return await work();
   }
 }

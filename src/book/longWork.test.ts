@@ -1,5 +1,5 @@
 import { houseBook } from '../../scripts/bench/houseBook';
-import { LongWork, Stopped } from './longWork';
+import { inTurns, LongWork, Stopped } from './longWork';
 import { rescueBook } from './rescue';
 import { MOMENT, testBrowser } from './testing/browser';
 
@@ -89,4 +89,27 @@ test('everything readable of a book that does not open is saved by steps, whole,
   const there = await testBrowser().open();
   expect(await there.files.open(rescued!.file)).toMatchObject({ ok: true });
   await expect(save(() => work.stop())).rejects.toThrow(Stopped);
+});
+
+test('pieces of an answer are done in their order, and what is asked meanwhile goes in between', async () => {
+  const done: string[] = [];
+  // Each look at the clock is a long piece later.
+  let atMs = 0;
+  const clock = jest.spyOn(performance, 'now').mockImplementation(() => (atMs += 10));
+  const pieces = ['first', 'second', 'third'].map((name) => () => done.push(name));
+  const asked = new Promise<void>((resolve) =>
+    setImmediate(() => {
+      done.push('asked');
+      resolve();
+    }),
+  );
+  await Promise.all([inTurns(pieces), asked]);
+  clock.mockRestore();
+  expect(done.filter((name) => name !== 'asked')).toEqual(['first', 'second', 'third']);
+  expect(done.indexOf('asked')).toBeLessThan(done.indexOf('third'));
+  // Short ones are not held up by turns nobody needs.
+  const short: number[] = [];
+  const shorts = inTurns([1, 2, 3].map((each) => () => short.push(each)));
+  expect(short).toEqual([1, 2, 3]);
+  await shorts;
 });

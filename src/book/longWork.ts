@@ -27,6 +27,20 @@ export const turn = () =>
     port2.postMessage(null);
   });
 
+/** So long others wait while an answer is worked out in pieces, ms. */
+const AT_A_STRETCH_MS = 8;
+
+/** Does pieces of work one after the other; who asks meanwhile is answered in between. */
+export async function inTurns(pieces: Iterable<() => unknown>): Promise<void> {
+  let restedMs = performance.now();
+  for (const work of pieces) {
+    work();
+    if (performance.now() - restedMs < AT_A_STRETCH_MS) continue;
+    await turn();
+    restedMs = performance.now();
+  }
+}
+
 /** A part of long work, which ends at a share and begins at another. */
 export const partOf = (step: Step, whole: (share: number) => number): Step =>
   Object.assign((share: number) => step(whole(share)), {

@@ -25,7 +25,7 @@ import { aheadAnswer } from './engine/aheadAnswer';
 import { roundPieces } from './engine/roundPieces';
 import { erasureOf } from './engine/eraseAnswer';
 import { zoneHere } from './moment';
-import { LongWork, partOf, turn } from './longWork';
+import { inTurns, LongWork, partOf, turn } from './longWork';
 import { OpenBook } from './openBook';
 import { rescueBook } from './rescue';
 import { secondCopyIn } from './secondCopy';
@@ -49,21 +49,12 @@ async function hasEntries(port: StoragePort): Promise<boolean> {
   return keys.some((key) => key.startsWith('p/') || key.startsWith('j/'));
 }
 
-/** So long others wait while the Round is worked out ahead: the page asks how the book opened, ms. */
-const AHEAD_AT_A_STRETCH_MS = 8;
-
 /** Works out what the Round is made of, a piece at a time, so that its question finds it. */
 async function workOutRound(book: OpenBook, nowMs: number): Promise<void> {
   try {
     // That the book is open is told before anything is worked out: the page draws its frame meanwhile.
     await turn();
-    let restedMs = performance.now();
-    for (const work of roundPieces(book.state, nowMs)) {
-      work();
-      if (performance.now() - restedMs < AHEAD_AT_A_STRETCH_MS) continue;
-      await turn();
-      restedMs = performance.now();
-    }
+    await inTurns(roundPieces(book.state, nowMs));
   } catch {
     // Whoever asks for the Round meets what went wrong.
   }

@@ -1,6 +1,7 @@
 import { writeCsv, writePackage } from '@/interchange/tables';
 import type { BookApi } from '../bookApi';
 import type { HouseApi } from '@/book/houseApi';
+import { inTurns } from '../longWork';
 import type { TableDesk } from '../tableDeskApi';
 import { amendEffects } from './amendEffects';
 import { bookNames } from './bookNames';
@@ -31,6 +32,7 @@ import {
 } from './tankAnswers';
 import { labelsAnswer } from './labelsAnswer';
 import { rowsAnswer } from './rowsAnswer';
+import { columnPieces } from './tankColumns';
 import { timersAnswer } from './timersAnswer';
 import { waterUseAnswer } from './waterUseAnswer';
 
@@ -80,7 +82,11 @@ export function answerBook(
     round: async (nowMs) => roundAnswer(at(nowMs), { nowMs, copied: copied() }),
     tanks: async (nowMs) => tanksAnswer(at(nowMs), nowMs),
     tank: async (id, nowMs) => tankAnswer(at(nowMs), id, nowMs),
-    tankHistory: async (id, sample) => tankHistoryAnswer(state(), id, sample),
+    async tankHistory(id, sample) {
+      // Years of a tank take a while: a save meanwhile is not held up by them.
+      await inTurns(columnPieces(state(), id, sample));
+      return tankHistoryAnswer(state(), id, sample);
+    },
     readingsPage: async (tankId, sample, count) => readingsPage(state(), { tankId, sample, count }),
     waterUse: async (tankId, nowMs) => waterUseAnswer(at(nowMs), tankId, nowMs),
     read: async (nowMs) => readAnswer(at(nowMs), nowMs),

@@ -38,6 +38,8 @@ type Keyed<K extends Kind> = LiveRecord<K>;
 /** The live records of a kind by their parts; kept up to date record by record. A list is never changed. */
 export class PartIndex<K extends Kind> {
   private readonly lists = new Map<string, readonly Keyed<K>[]>();
+  /** Lists nobody has asked for yet: each is put in order when it is. */
+  private readonly unsorted: Map<string, Keyed<K>[]>;
 
   constructor(
     readonly part: Part<K>,
@@ -51,10 +53,15 @@ export class PartIndex<K extends Kind> {
         else lists.set(key, [record]);
       }
     }
-    for (const [key, list] of lists) this.lists.set(key, list.sort(this.compare));
+    this.unsorted = lists;
   }
 
   get(key: string): readonly Keyed<K>[] {
+    const unsorted = this.unsorted.get(key);
+    if (unsorted) {
+      this.lists.set(key, unsorted.sort(this.compare));
+      this.unsorted.delete(key);
+    }
     return this.lists.get(key) ?? [];
   }
 

@@ -157,6 +157,16 @@ function monthsRead(book: BookState, tankId: TankId, sample: Sample): readonly s
   return months.reverse();
 }
 
+/** What such columns are made of, a month at a time: worked out one after the other, they are remembered. */
+export function* columnPieces(
+  book: BookState,
+  tankId: TankId,
+  sample: Sample = 'tank',
+): Generator<() => unknown> {
+  for (const month of monthsRead(book, tankId, sample))
+    yield () => blockOf(book, `${sample}/${tankId}/${month}`);
+}
+
 /** All readings of one kind of sample as columns, oldest first; worked out month by month. */
 export function tankColumns(book: BookState, tankId: TankId, sample: Sample = 'tank'): TankColumns {
   return book.remember(`columns/${sample}/${tankId}`, () => {

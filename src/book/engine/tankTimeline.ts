@@ -10,7 +10,7 @@ import {
 } from '@/core/tank-belief';
 import type { Tank } from '@/records/kinds';
 import { additionsOf, type TimedAddition } from './additions';
-import type { BookState } from './bookState';
+import type { BookState, LiveRecord } from './bookState';
 import { jarsOf } from './jarSeen';
 import { productById, unknownNameOf } from './productOf';
 import { monthSpan } from './partsOfBook';
@@ -62,12 +62,17 @@ function conditionsFor(tempC: number | undefined, ecMsPerCm: number | undefined)
   return at.value;
 }
 
-function readingAt(book: BookState, columns: TankColumns, at: number): TimedReading[] {
+function readingAt(
+  pens: readonly LiveRecord<'pen'>[],
+  columns: TankColumns,
+  at: number,
+): TimedReading[] {
   const ph = finite(columns.ph[at]);
   const stdU = finite(columns.phStdU[at]);
   if (ph === undefined || stdU === undefined) return [];
-  const pen = book.all('pen')[columns.phPen[at]!];
+  const pen = pens[columns.phPen[at]!];
   const ecMsPerCm = finite(columns.ec[at]);
+  let conditions: Conditions | undefined;
   const seen: ReadingSeen = {
     kind: 'reading',
     atMs: columns.atMs[at]!,
@@ -75,7 +80,10 @@ function readingAt(book: BookState, columns: TankColumns, at: number): TimedRead
     stdU,
     penId: pen?.id ?? '?',
     digitPh: pen?.body.ph?.resolutionPh ?? 0.1,
-    at: conditionsFor(finite(columns.tempC[at]), ecMsPerCm),
+    // Of years of readings only a few are looked at so closely.
+    get at() {
+      return (conditions ??= conditionsFor(finite(columns.tempC[at]), ecMsPerCm));
+    },
   };
   return [{ kind: 'reading', atMs: seen.atMs, seen, ecMsPerCm }];
 }
@@ -85,7 +93,8 @@ function entriesOf(
   book: BookState,
   { tankId, columns, sinceMs }: { tankId: TankId; columns: TankColumns; sinceMs: number },
 ): readonly TimedEntry[] {
-  const readings = Array.from(columns.atMs, (_, at) => readingAt(book, columns, at)).flat();
+  const pens = book.all('pen');
+  const readings = Array.from(columns.atMs, (_, at) => readingAt(pens, columns, at)).flat();
   const pours = additionsOf(book, tankId).map((addition): TimedPour => ({
     kind: 'pour',
     atMs: addition.atMs,
