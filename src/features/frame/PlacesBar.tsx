@@ -1,4 +1,5 @@
 import { usePathname, useRouter } from 'expo-router';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '@/ui/button';
 import { Say } from '@/ui/text';
@@ -9,38 +10,49 @@ import { frameSays } from '@/words/frame/frame';
 /** The five places: a bar under the thumb on a phone, a rail on the left of a wide screen. */
 export function PlacesBar({ wide }: { readonly wide: boolean }) {
   const here = placeOf(usePathname());
-  const router = useRouter();
   return (
     <View role="navigation" aria-label={frameSays.places} style={wide ? styles.rail : styles.bar}>
-      {PLACES.map(({ href, label, Icon }, at) => {
-        const current = href === here;
-        const paint = current ? color.action : color.inkSoft;
-        return (
-          <Press
-            key={href}
-            title={wide ? frameSays.withKey(label, at + 1) : undefined}
-            href={href}
-            current={current}
-            onPress={() => router.navigate(href)}
-            style={[styles.place, wide ? styles.inRail : styles.inBar, current && styles.current]}
-          >
-            <Icon size={24} color={paint} strokeWidth={current ? 2.25 : 1.75} aria-hidden />
-            <Say size="tiny" bold={current} tone={current ? 'action' : 'soft'}>
-              {label}
-            </Say>
-            {wide ? (
-              <View aria-hidden>
-                <Say size="tiny" face="mono" tone="soft">
-                  {at + 1}
-                </Say>
-              </View>
-            ) : null}
-          </Press>
-        );
-      })}
+      {PLACES.map(({ href }, at) => (
+        <Place key={href} at={at} current={href === here} wide={wide} />
+      ))}
     </View>
   );
 }
+
+interface PlaceProps {
+  /** Which of the places. */
+  readonly at: number;
+  readonly current: boolean;
+  readonly wide: boolean;
+}
+
+/** One place; drawn anew only where one comes to it or leaves it. */
+const Place = memo(function Place({ at, current, wide }: PlaceProps) {
+  const { href, label, Icon } = PLACES[at]!;
+  const router = useRouter();
+  const paint = current ? color.action : color.inkSoft;
+  return (
+    <Press
+      title={wide ? frameSays.withKey(label, at + 1) : undefined}
+      href={href}
+      current={current}
+      onPress={() => router.navigate(href)}
+      style={[styles.place, wide ? styles.inRail : styles.inBar, current && styles.current]}
+    >
+      <Icon size={24} color={paint} strokeWidth={current ? 2.25 : 1.75} aria-hidden />
+      <Say size="tiny" bold={current} tone={current ? 'action' : 'soft'}>
+        {label}
+      </Say>
+      {wide ? (
+        <View aria-hidden>
+          <Say size="tiny" face="mono" tone="soft">
+            {at + 1}
+          </Say>
+        </View>
+      ) : null}
+    </Press>
+  );
+});
 
 const styles = StyleSheet.create({
   bar: {

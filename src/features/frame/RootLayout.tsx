@@ -97,34 +97,49 @@ function Frame() {
     <View style={[styles.frame, wide && styles.wide]}>
       {wide ? <PlacesBar wide /> : null}
       <View style={styles.place}>
-        {walking ? <WalkHead /> : <Head />}
+        {walking ? <WalkHead /> : HEAD}
         <View ref={drawn} style={styles.place}>
-          <NewVersionNote />
-          <ClockNote />
-          <LeftOutIfBroken about="timers">
-            <TimerLine />
-          </LeftOutIfBroken>
-          <EarlierLine />
-          <LeftOutIfBroken about="tour">
-            <Tour />
-          </LeftOutIfBroken>
-          <LeftOutIfBroken about="health">
-            <HealthNote />
-            <HouseNote />
-          </LeftOutIfBroken>
-          <PlaceBoundary>
-            <Here />
-          </PlaceBoundary>
+          {NOTES}
+          {PLACE}
         </View>
-        <ActLine />
+        {ACT_LINE}
       </View>
       {wide || keypad || walking ? null : <PlacesBar wide={false} />}
-      <LeftOutIfBroken about="overlays">
-        <Overlays />
-      </LeftOutIfBroken>
+      {OVERLAYS}
     </View>
   );
 }
+
+// Made once: going from place to place draws nothing of them anew.
+const HEAD = <Head />;
+const NOTES = (
+  <>
+    <NewVersionNote />
+    <ClockNote />
+    <LeftOutIfBroken about="timers">
+      <TimerLine />
+    </LeftOutIfBroken>
+    <EarlierLine />
+    <LeftOutIfBroken about="tour">
+      <Tour />
+    </LeftOutIfBroken>
+    <LeftOutIfBroken about="health">
+      <HealthNote />
+      <HouseNote />
+    </LeftOutIfBroken>
+  </>
+);
+const PLACE = (
+  <PlaceBoundary>
+    <Here />
+  </PlaceBoundary>
+);
+const ACT_LINE = <ActLine />;
+const OVERLAYS = (
+  <LeftOutIfBroken about="overlays">
+    <Overlays />
+  </LeftOutIfBroken>
+);
 
 /** The screen of this address; the alarm in its place where the book was emptied. */
 function Here() {
