@@ -1,5 +1,5 @@
 import type { Kind } from '@/records/kinds';
-import { counted } from './counted';
+import { counted, inGroups } from './counted';
 
 /** What a kind of record is called, one and many. */
 const KIND_NAME: Readonly<Record<Kind, readonly [one: string, many: string]>> = {
@@ -40,7 +40,7 @@ export function kindsName(kind: Kind): string {
 
 /** So many of a kind: 1 reading, 2 readings. */
 export function countOfKind(count: number, kind: Kind): string {
-  return `${count} ${KIND_NAME[kind][count === 1 ? 0 : 1]}`;
+  return `${inGroups(count)} ${KIND_NAME[kind][count === 1 ? 0 : 1]}`;
 }
 
 /** So many entries: 1 entry, 2 entries. */

@@ -8,9 +8,9 @@ export class NeedsEarlier extends Error {
   override readonly name = 'NeedsEarlier';
 }
 
-/** Ascending times as the first and the steps from each to the next: short in a text. */
+/** Ascending times as the first and the steps from each to the next: short in a text. Many: looked at in one go. */
 const steps = z
-  .array(z.number())
+  .custom<readonly number[]>((held) => Array.isArray(held) && held.every(Number.isFinite))
   .transform((list) => {
     let atMs = 0;
     return list.map((step) => (atMs += step));

@@ -4,7 +4,7 @@ import { KINDS, writeRevision, type Change, type Revision } from '@/records';
 import type { Addition, Reading } from '@/records/kinds';
 import { houseBook } from '../../../scripts/bench/houseBook';
 import { answerBook } from './answerBook';
-import { NeedsEarlier } from './earlierReadings';
+import { earlierSchema, NeedsEarlier } from './earlierReadings';
 import { firstUseOf, lastUseOf, usesBetween, usesSince } from './penUse';
 import { askAll, growersBook, NAMES, NOW_MS, record, revisionsOf } from './testing/anyBooks';
 import { openedBoth } from './testing/leftBook';
@@ -267,4 +267,20 @@ test('a reading that is left can be neither looked up nor replaced unseen; a new
   partial.complete();
   expect(partial.headIds(recordId)).toEqual(whole.headIds(recordId));
   expect(partial.left.isWhole).toBe(true);
+});
+
+test('uses of a pen that are no numbers are not believed', () => {
+  const told = {
+    beforeMs: 1,
+    size: 2,
+    latestAt: '',
+    lastRecordId: '',
+    lastRevId: '',
+    left: {},
+    hereSinceMs: {},
+  };
+  const read = (uses: unknown) => earlierSchema.safeParse({ ...told, usesMs: { 'ph/p1': uses } });
+  expect(read([5, 2, 3]).data?.usesMs['ph/p1']).toEqual([5, 7, 10]);
+  for (const wrong of [[5, '2'], [5, null], [NaN], 'five', { 0: 5 }])
+    expect(read(wrong).success).toBe(false);
 });

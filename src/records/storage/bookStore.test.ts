@@ -253,3 +253,9 @@ test('what is written is read back under its own schema without parsing anew', (
   expect(decodePack(other)).toMatchObject({ current: false, asideCount: 0 });
   expect(decodePack(other).revisions).toHaveLength(1);
 });
+
+test('a digest of a part of a text is that of the part by itself', () => {
+  const text = 'head\n[1,2,3] ü';
+  expect(checksum(text, 5)).toBe(checksum(text.slice(5)));
+  expect(checksum(text, 5)).not.toBe(checksum(text));
+});

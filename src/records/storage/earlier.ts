@@ -48,7 +48,7 @@ function decode(held: unknown): Earlier | undefined {
   if (typeof held !== 'string') return undefined;
   const end = held.indexOf('\n');
   const body = held.slice(end + 1);
-  if (held.slice(0, end) !== `${SCHEMA_FINGERPRINT}:${checksum(body)}`) return undefined;
+  if (held.slice(0, end) !== `${SCHEMA_FINGERPRINT}:${checksum(held, end + 1)}`) return undefined;
   const read = schema.safeParse(JSON.parse(body));
   return read.success ? (read.data as Earlier) : undefined;
 }

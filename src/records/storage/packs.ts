@@ -77,7 +77,7 @@ export function decodePack(held: unknown): DecodedPack {
   const end = held.indexOf('\n');
   const body = held.slice(end + 1);
   const { version, sum, fingerprint } = readHead(held.slice(0, end));
-  if (end < 0 || checksum(body) !== sum) return setAside('changed');
+  if (end < 0 || checksum(held, end + 1) !== sum) return setAside('changed');
   if (version > SCHEMA_VERSION) return setAside('newer');
   let data: unknown;
   try {

@@ -1,5 +1,5 @@
 import type { LedgerVerdict } from '@/book/answers';
-import { counted } from '../counted';
+import { counted, inGroups } from '../counted';
 
 /** Finding in the Book. */
 export const findSays = {
@@ -8,7 +8,8 @@ export const findSays = {
   filter: 'Filter',
   closeFilter: 'Close the filter',
   showAll: 'Show all entries',
-  found: (found: number, total: number) => `${found} of ${counted(total, 'entry')}, newest first.`,
+  found: (found: number, total: number) =>
+    `${inGroups(found)} of ${counted(total, 'entry')}, newest first.`,
   kind: 'What',
   everyKind: 'everything',
   place: 'Tank or place',

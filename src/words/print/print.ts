@@ -1,4 +1,4 @@
-import { counted } from '../counted';
+import { counted, inGroups } from '../counted';
 
 /** Documents for the printer. */
 export const printSays = {
@@ -67,7 +67,7 @@ export const printSays = {
   shownBy: (shown: string, pen: string) => `${shown} by ${pen}`,
   noReadings: 'No reading in this period.',
   notAll: (here: number, found: number) =>
-    `The newest ${here} of ${counted(found, 'entry')} stand here. Choose a shorter period for the others.`,
+    `The newest ${inGroups(here)} of ${counted(found, 'entry')} stand here. Choose a shorter period for the others.`,
   poured: 'Doses and water',
   amount: 'Amount',
   nothingPoured: 'Nothing poured in this period.',

@@ -1,3 +1,4 @@
+import { inGroups } from '../counted';
 import type { Told } from '../told';
 
 /** The history of a tank. */
@@ -22,7 +23,8 @@ export const historySays = {
   }: Told<'quantity' | 'name' | 'readings', string | number>) =>
     `${quantity} of ${name}, ${readings} readings in this span; the table below has them.`,
   ecIn: (ecUnit: string) => `EC, ${ecUnit}`,
-  newestOf: (count: number, total: number) => `The newest ${count} of ${total}. `,
+  newestOf: (count: number, total: number) =>
+    `The newest ${inGroups(count)} of ${inGroups(total)}. `,
   allOf: (total: number) => `All ${total}. `,
   correctedValues: (howMany: string) =>
     `${howMany}Corrected values with their ±; what the pens showed is kept.`,
