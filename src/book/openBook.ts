@@ -63,12 +63,7 @@ export class OpenBook {
     };
     this.store = new BookStore(around.port, this.clock.makeId(moment.nowMs));
     this.erasing = new Erasing(this.state, this.store);
-    this.earlier = new EarlierMonths(
-      this.state,
-      this.store,
-      (found) => this.found(found),
-      around.letOthersGo,
-    );
+    this.earlier = new EarlierMonths(this.state, this.store, this.found, around.letOthersGo);
     this.files = new FileDesk({
       state: this.state,
       store: this.store,
@@ -125,13 +120,13 @@ export class OpenBook {
     return this.earlier.come(onShare);
   }
 
-  private found(found: FoundInPacks): void {
+  private readonly found = (found: FoundInPacks): void => {
     this.olderPacks = [...this.olderPacks, ...found.olderPacks];
     this.findings = withFound(this.findings, found);
     const erased = this.erasing.letGoAmong(found.revisions);
     if (erased.size + found.setAside.length + found.missing.length > 0)
       this.around.onChange([...erased]);
-  }
+  };
 
   private take(revisions: readonly Revision[]): void {
     const kinds = new Set(this.state.apply(revisions));
