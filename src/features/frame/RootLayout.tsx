@@ -33,6 +33,7 @@ import { useVisibleHeight } from '@/shell/useVisibleHeight';
 import { keepLook } from '@/shell/firstFrame/keep';
 import { dropFirstFrame, hearFirstPress } from '@/ui/firstFrame';
 import { useKeptRound } from './useKeptRound';
+import { useStillUnderThumb } from './useStillUnderThumb';
 import { start } from './firstAsk';
 import { readyRound, warmUp } from './warmUp';
 import { paths } from '@/shell/navigation/paths';
@@ -76,6 +77,7 @@ export function RootLayout() {
 function Frame() {
   const { device, opened } = useBook();
   const drawn = useRef<View>(null);
+  const notes = useRef<View>(null);
   const wide = useIsWide();
   const keypad = useVisibleHeight();
   // A stop of the walk has a phone's screen to itself.
@@ -92,6 +94,7 @@ function Frame() {
   const router = useRouter();
   useEffect(() => hearFirstPress((path) => router.navigate(path)), [router]);
   useKeptRound(drawn);
+  useStillUnderThumb(notes);
   useEffect(() => warmUp(), []);
   return (
     <View style={[styles.frame, wide && styles.wide]}>
@@ -99,7 +102,9 @@ function Frame() {
       <View style={styles.place}>
         {walking ? <WalkHead /> : HEAD}
         <View ref={drawn} style={styles.place}>
-          {NOTES}
+          <View ref={notes} style={styles.notes}>
+            {NOTES}
+          </View>
           {PLACE}
         </View>
         {ACT_LINE}
@@ -171,5 +176,6 @@ const styles = StyleSheet.create({
   frame: { flex: 1, minHeight: 0, backgroundColor: color.board },
   wide: { flexDirection: 'row' },
   place: { flex: 1, minHeight: 0, minWidth: 0 },
+  notes: { flexShrink: 0 },
   failed: { flex: 1, gap: space.s3, padding: space.s6 },
 });

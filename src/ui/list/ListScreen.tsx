@@ -104,11 +104,14 @@ export function ListScreen({
   useEffect(() => {
     if (before?.scrollOffset) parts.scrollToOffset(before.scrollOffset);
   }, [before, parts]);
-  useEffect(() => {
-    const { scrollOffset, measurementsCache } = parts;
-    left.set(here, { scrollOffset, measurementsCache });
-    onDrawn?.(first, last);
-  }, [first, last, here, parts, onDrawn]);
+  useEffect(() => onDrawn?.(first, last), [first, last, onDrawn]);
+  useEffect(
+    () => () => {
+      const { scrollOffset, measurementsCache } = parts;
+      left.set(here, { scrollOffset, measurementsCache });
+    },
+    [here, parts],
+  );
   const measure = parts.measureElement as unknown as RefCallback<View>;
   return (
     <PlaceFrame actions={actions} label={label} scroller={scroller}>
