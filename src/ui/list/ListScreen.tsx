@@ -1,5 +1,13 @@
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState, type ReactNode, type RefCallback } from 'react';
+import {
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ReactNode,
+  type RefCallback,
+  type RefObject,
+} from 'react';
 import { StyleSheet, View, type ScrollView } from 'react-native';
 import { PlaceFrame } from '../layout';
 import { space } from '../tokens';
@@ -36,6 +44,10 @@ type Parts = Virtualizer<HTMLElement, HTMLElement>;
 
 /** Where each list was left, by its name and length: Back comes to the row it left from. */
 const left = new Map<string, Pick<Parts, 'scrollOffset' | 'measurementsCache'>>();
+
+/** What a scroll view scrolls. */
+const nodeOf = ({ current }: RefObject<ScrollView | null>) =>
+  current?.getScrollableNode() as HTMLElement | undefined;
 
 /** The first row in sight; undefined before the list was looked at. */
 function firstInSight({ range, scrollOffset, measurementsCache }: Parts): number | undefined {
@@ -76,16 +88,15 @@ export function ListScreen({
     indexAttribute: 'data-part',
     overscan,
     // Taken for as high as the window until it is seen: so what is in sight is drawn at once.
-    initialRect: { width: window.innerWidth, height: window.innerHeight },
     initialOffset: before?.scrollOffset ?? 0,
+    initialRect: { width: window.innerWidth, height: window.innerHeight },
     scrollMargin: top,
     // A scroll view's own scrollTo takes x and y, and glides: it would lead back to the top.
     scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
       if (scrollElement) scrollElement.scrollTop = offset + adjustments;
     },
     initialMeasurementsCache: before?.measurementsCache ?? [],
-    getScrollElement: () =>
-      (scroller.current?.getScrollableNode() as HTMLElement | undefined) ?? null,
+    getScrollElement: () => nodeOf(scroller) ?? null,
   });
   const drawn = parts.getVirtualItems();
   const rowsOf = (part: number) =>
@@ -105,10 +116,13 @@ export function ListScreen({
     if (before?.scrollOffset) parts.scrollToOffset(before.scrollOffset);
   }, [before, parts]);
   useEffect(() => onDrawn?.(first, last), [first, last, onDrawn]);
-  useEffect(
+  // As it stands when it is left: the virtualizer hears of a scroll a frame later.
+  useLayoutEffect(
     () => () => {
-      const { scrollOffset, measurementsCache } = parts;
-      left.set(here, { scrollOffset, measurementsCache });
+      const scrollOffset = nodeOf(scroller)?.scrollTop ?? parts.scrollOffset;
+      // Where parts stand is worked out when it is asked for: what was measured last counts too.
+      parts.getTotalSize();
+      left.set(here, { scrollOffset, measurementsCache: parts.measurementsCache });
     },
     [here, parts],
   );
