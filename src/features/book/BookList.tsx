@@ -81,6 +81,7 @@ export function BookList() {
         </>
       }
       row={(index, tabIndex) => <Entry row={at(index)} tabIndex={tabIndex} />}
+      isHere={(index) => at(index) !== undefined}
       onDrawn={onDrawn}
     >
       <Say size="huge" face="slab" heading={1}>

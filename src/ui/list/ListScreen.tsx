@@ -27,6 +27,8 @@ interface Props {
   readonly estimate: number;
   /** Draws a row; its control takes the tab index it is given. */
   readonly row: (index: number, tabIndex: 0 | -1) => ReactNode;
+  /** Whether what a row says has come; until then it stays as high as it was taken for. */
+  readonly isHere: (index: number) => boolean;
   /** Told which rows are drawn, first and last, whenever that changes. */
   readonly onDrawn?: (first: number, last: number) => void;
 }
@@ -57,6 +59,12 @@ function firstInSight({ range, scrollOffset, measurementsCache }: Parts): number
   return part.index * TOGETHER + Math.min(Math.max(passed, 0), TOGETHER - 1);
 }
 
+/** Where a part stands, px, and how high it is until it was measured. */
+const standing = (topPx: number, height?: number) => ({
+  transform: [{ translateY: topPx }],
+  ...(height === undefined ? {} : { height }),
+});
+
 /** The rows from one to another. */
 const rowsFrom = (first: number, last: number) =>
   Array.from({ length: last - first + 1 }, (_, at) => first + at);
@@ -70,6 +78,7 @@ export function ListScreen({
   count,
   estimate,
   row,
+  isHere,
   onDrawn,
 }: Props) {
   const scroller = useRef<ScrollView>(null);
@@ -126,6 +135,7 @@ export function ListScreen({
     },
     [here, parts],
   );
+  const isCome = (part: number) => rowsFrom(...rowsOf(part)).every(isHere);
   const measure = parts.measureElement as unknown as RefCallback<View>;
   return (
     <PlaceFrame actions={actions} label={label} scroller={scroller}>
@@ -140,12 +150,12 @@ export function ListScreen({
         {...web}
         style={[styles.list, { height: parts.getTotalSize() }]}
       >
-        {drawn.map(({ index: part, start }) => (
+        {drawn.map(({ index: part, start, size }) => (
           <View
             key={part}
-            ref={measure}
+            {...(isCome(part) ? { ref: measure } : {})}
             {...({ dataSet: { part } } as object)}
-            style={[styles.part, { transform: [{ translateY: start - top }] }]}
+            style={[styles.part, standing(start - top, isCome(part) ? undefined : size)]}
           >
             {rowsFrom(...rowsOf(part)).map((index) => (
               <View
