@@ -1,4 +1,4 @@
-import { median } from './measure';
+import { median, sleep } from './measure';
 import type { PlainPage } from './plainPage';
 import { SLOWED } from './visitor';
 
@@ -7,8 +7,6 @@ const OPENINGS = 5;
 /** Long enough for the page to be at rest after an opening, and for a place to be drawn, ms. */
 const AT_REST_MS = 1_200;
 const DRAWN_MS = 2_400;
-
-const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 const LISTEN = `(() => {
   globalThis.longestMs = 0;

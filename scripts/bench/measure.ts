@@ -15,3 +15,6 @@ export function timed<T>(work: () => T, runs = 7): { readonly ms: number; readon
 
 /** How the time grows from n to 10n: 1 is in proportion. */
 export const exponent = (small: number, big: number) => Math.log10(big / small).toFixed(2);
+
+/** Waits so long, ms. */
+export const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));

@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import type { Readable, Writable } from 'node:stream';
+import { sleep } from './measure';
 
 interface Answer {
   readonly id?: number;
@@ -16,8 +17,6 @@ interface Evaluated {
 const SIZE = '--window-size=390,844';
 /** Between two looks whether something has come, ms. */
 const LOOK_MS = 50;
-
-const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
  * A page driven by the browser's own protocol over a pipe. A test runner listens to a page's errors, for

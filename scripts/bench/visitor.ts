@@ -11,6 +11,7 @@ import { encodePack } from '../../src/records/storage/packs';
 import { houseBook } from './houseBook';
 import { heapBytes } from './heap';
 import { fill } from './madeBook';
+import { sleep } from './measure';
 import { PlainPage } from './plainPage';
 
 type Launch = (profile: string) => Promise<BrowserContext>;
@@ -24,8 +25,6 @@ const PENS = 12;
 const SETTLES_MS = 15_000;
 /** Long enough for all of the app to be kept, ms. */
 const KEPT_MS = 6_000;
-
-const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Serves a built app; `stop` ends it. */
 export function served(dist: string): Promise<{ url: string; stop: () => void }> {

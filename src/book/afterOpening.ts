@@ -1,7 +1,6 @@
 import type { BookApi } from './bookApi';
+import { eachCall, type Call } from './eachCall';
 import { turn } from './longWork';
-
-type Call = (...given: readonly never[]) => unknown;
 
 /** What is done without an open book: one that never opens must not hold these up. */
 const NEEDS_NO_BOOK: readonly (keyof BookApi)[] = ['rescue', 'stopFile', 'chooseBook', 'beginAnew'];
@@ -32,13 +31,8 @@ export function afterOpening<Api extends { readonly open: Call }>(api: Api): Api
       turnAfter(first);
       return first.then(() => call(...given));
     };
-  const calls = Object.entries(api as unknown as Record<string, Call>).map(([name, call]) => [
-    name,
-    name === 'open'
-      ? open
-      : (NEEDS_NO_BOOK as readonly string[]).includes(name)
-        ? call
-        : waiting(call),
-  ]);
-  return Object.fromEntries(calls) as Api;
+  return eachCall(api, (call, name) => {
+    if (name === 'open') return open;
+    return (NEEDS_NO_BOOK as readonly string[]).includes(name) ? call : waiting(call);
+  });
 }

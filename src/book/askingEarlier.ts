@@ -1,7 +1,6 @@
+import { eachCall } from './eachCall';
 import { NeedsEarlier } from './engine/earlierReadings';
 import { turn } from './longWork';
-
-type Call = (...given: readonly never[]) => unknown;
 
 /**
  * Does something once more where it needed readings that the opening left in storage. Nothing was written
@@ -21,9 +20,10 @@ export async function retried<T>(work: () => T, bring: () => Promise<void>): Pro
 
 /** The same of every call of an interface. */
 export function askingEarlier<Api extends object>(api: Api, bring: () => Promise<void>): Api {
-  const calls = Object.entries(api as Record<string, Call>).map(([name, call]) => [
-    name,
-    (...given: readonly never[]) => retried(() => call(...given), bring),
-  ]);
-  return Object.fromEntries(calls) as Api;
+  return eachCall(
+    api,
+    (call) =>
+      (...given) =>
+        retried(() => call(...given), bring),
+  );
 }

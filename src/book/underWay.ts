@@ -1,6 +1,5 @@
+import { eachCall } from './eachCall';
 import { breath } from './longWork';
-
-type Call = (...given: readonly never[]) => unknown;
 
 /** What follows from an answer is asked within so long, ms. */
 const FOLLOWS_WITHIN_MS = 30;
@@ -15,19 +14,15 @@ export class UnderWay {
 
   /** An interface whose calls are counted while they last. */
   counted<Api extends object>(api: Api): Api {
-    const calls = Object.entries(api as Record<string, Call>).map(([name, call]) => [
-      name,
-      async (...given: readonly never[]) => {
-        this.count += 1;
-        try {
-          return await call(...given);
-        } finally {
-          this.count -= 1;
-          this.endedMs = performance.now();
-        }
-      },
-    ]);
-    return Object.fromEntries(calls) as Api;
+    return eachCall(api, (call) => async (...given) => {
+      this.count += 1;
+      try {
+        return await call(...given);
+      } finally {
+        this.count -= 1;
+        this.endedMs = performance.now();
+      }
+    });
   }
 
   /** Lets whatever waits be answered, and what follows from it; a call that lasts is not waited for. */

@@ -26,6 +26,16 @@ test('nothing over a screen grows while a thumb is down; it does once the press 
   unmount();
 });
 
+test('a thumb that slid off the window holds nothing for ever', () => {
+  const { style, unmount } = over(48);
+  tell('pointerdown');
+  jest.advanceTimersByTime(1900);
+  expect(style.height).toBe('48px');
+  jest.advanceTimersByTime(100);
+  expect(style.height).toBe('');
+  unmount();
+});
+
 test('a second thumb within the moment holds on, and a press that is broken off lets go', () => {
   const { style, unmount } = over(48);
   tell('pointerdown');

@@ -96,8 +96,8 @@ export function ListScreen({
     estimateSize: (part) => estimate * Math.min(TOGETHER, count - part * TOGETHER),
     indexAttribute: 'data-part',
     overscan,
-    // Taken for as high as the window until it is seen: so what is in sight is drawn at once.
     initialOffset: before?.scrollOffset ?? 0,
+    // Taken for as high as the window until it is seen: so what is in sight is drawn at once.
     initialRect: { width: window.innerWidth, height: window.innerHeight },
     scrollMargin: top,
     // A scroll view's own scrollTo takes x and y, and glides: it would lead back to the top.
@@ -116,7 +116,7 @@ export function ListScreen({
     count,
     first,
     last,
-    inSight: firstInSight(parts) ?? first,
+    inSight: Math.min(firstInSight(parts) ?? first, last),
     show: (index) => parts.scrollToIndex(Math.floor(index / TOGETHER)),
   });
   // What stands over the list grows and shrinks: then where the first row stands is looked at anew.
